@@ -1,0 +1,3 @@
+export * from './bowPoints';
+export * from './scale';
+export * from './stickAxis';

@@ -1,0 +1,30 @@
+import { InputError } from '../issue';
+import type { Vec2 } from '../units';
+
+/** A length known from outside the picture, with the SD of that knowledge, both mm. */
+export interface KnownLength {
+  mm: number;
+  sdMm: number;
+}
+
+/** Frog lengths of full-size bows, mm [memory]; the SD covers makers' differences until the teacher measures. */
+export const FROG_LENGTH_ESTIMATE: Record<'violin' | 'viola', KnownLength> = {
+  violin: { mm: 46, sdMm: 2 },
+  viola: { mm: 48, sdMm: 2 },
+};
+
+/** SD of a frog measured with a ruler, mm [memory]. */
+export const MEASURED_FROG_SD_MM = 0.5;
+
+/**
+ * Scale of the picture at the frog.
+ *
+ * @returns millimetres per pixel
+ * @throws InputError `zeroLengthFrog` when both frog points coincide
+ * @example mmPerPixel({ x: 100, y: 0 }, { x: 192, y: 0 }, 46) // 0.5
+ */
+export function mmPerPixel(frogFront: Vec2, frogBack: Vec2, frogLengthMm: number): number {
+  const px = Math.hypot(frogFront.x - frogBack.x, frogFront.y - frogBack.y);
+  if (px === 0) throw new InputError([{ code: 'zeroLengthFrog', where: 'bow.frogBack' }]);
+  return frogLengthMm / px;
+}

@@ -1,0 +1,3 @@
+export * from './handPoints';
+export * from './flexion';
+export * from './jointRanges';

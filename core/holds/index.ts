@@ -1,0 +1,3 @@
+export * from './bandFor';
+export * from './holdSchema';
+export * from './holds';

@@ -1,0 +1,35 @@
+/**
+ * One thing wrong with what came in, as data: the words for it live in the strings catalogues, by `code`.
+ * `where` is a path into the input (`hand[4]`, `bow.frogFront`), or a file or field name.
+ */
+export interface Issue {
+  code: IssueCode;
+  where: string;
+  params?: Record<string, string | number>;
+}
+
+export type IssueCode =
+  | 'malformed'
+  | 'notJson'
+  | 'unknownHold'
+  | 'unknownView'
+  | 'notANumber'
+  | 'pointOutsidePicture'
+  | 'coincidentPoints'
+  | 'zeroLengthStick'
+  | 'zeroLengthFrog'
+  | 'nonPositiveFrogLength'
+  | 'looksMirrored'
+  | 'implausibleJoint'
+  | 'tooFewPoints';
+
+/** Input that cannot be worked with. Expected: it is meant for a person and carries every issue found. */
+export class InputError extends Error {
+  readonly issues: readonly Issue[];
+
+  constructor(issues: readonly Issue[]) {
+    super(issues.map((issue) => `${issue.code} at ${issue.where}`).join('; '));
+    this.name = 'InputError';
+    this.issues = issues;
+  }
+}

@@ -1,0 +1,36 @@
+import { BOW_POINTS, type BowPointName, type KnownLength } from '../bow';
+import { HAND_POINTS, type HandPointName } from '../hand';
+import type { Side, View } from './view';
+
+export type PointName = HandPointName | BowPointName;
+
+export const POINT_NAMES: readonly PointName[] = [...HAND_POINTS, ...BOW_POINTS];
+
+/** A marked point: pixels, y down; `sigma` is the SD of its place in each direction, px. */
+export interface MarkedPoint {
+  x: number;
+  y: number;
+  sigma: number;
+}
+
+/** One picture of a hold with its points. What was not seen is absent, never guessed. Un-mirrored. */
+export interface Capture {
+  view: View;
+  side: Side;
+  image: { width: number; height: number };
+  points: Partial<Record<PointName, MarkedPoint>>;
+  frogLength: KnownLength;
+}
+
+/** When in a lesson and where in the bow the hold was looked at. */
+export const CONTEXTS = [
+  'supported',
+  'free',
+  'heel',
+  'middle',
+  'point',
+  'playing-start',
+  'playing-end',
+] as const;
+
+export type Context = (typeof CONTEXTS)[number];

@@ -1,0 +1,38 @@
+import { placeOnStick } from '../bow';
+import { FINGERS, type Finger } from '../hand';
+import type { Capture } from './capture';
+import type { Contact } from './contactDepth';
+import { axisOf, contactOf, figureOf, pointAt } from './figure';
+import { contactPoints, STICK_POINTS } from './measureSpec';
+import { hairTurn, type View } from './view';
+
+/** Where thumb and fingers are on the stick, for drawing; null is not seen. */
+export interface GripContacts {
+  thumbXMm: number | null;
+  fingers: Record<Finger, Contact | null>;
+}
+
+const THUMB_VIEWS: readonly View[] = ['thumb-side', 'player-eye'];
+
+/**
+ * The contacts that one picture shows, for the portrait. Places come from any view that shows the stick from the
+ * side; how deep the stick lies in a finger is only to be read where the measures say so.
+ *
+ * @param capture free of issues
+ */
+export function gripContacts(capture: Capture, handAbove: boolean): GripContacts {
+  const figure = figureOf(capture, handAbove);
+  const seen = (names: readonly (keyof Capture['points'])[]) =>
+    hairTurn(capture.view, capture.side) !== null && names.every((name) => capture.points[name]);
+  const fingers = {} as GripContacts['fingers'];
+  for (const finger of FINGERS) {
+    fingers[finger] = seen(contactPoints(finger)) ? contactOf(figure, finger) : null;
+  }
+  const thumbSeen = THUMB_VIEWS.includes(capture.view) && seen([...STICK_POINTS, 'thumbTip']);
+  return {
+    thumbXMm: thumbSeen
+      ? placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).xMm
+      : null,
+    fingers,
+  };
+}

@@ -1,0 +1,17 @@
+const node = (name) => ({
+  displayName: name,
+  rootDir: `<rootDir>/${name}`,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  transform: { '\\.[cm]?[jt]s$': '<rootDir>/../scripts/esbuild-jest.cjs' },
+  transformIgnorePatterns: ['/node_modules/(?!@open-palm/|three/)'],
+});
+
+/** One project per package; the app brings its own preset. */
+export default {
+  projects: [
+    ...['core', 'contract', 'op', 'studio-demo', 'server'].map(node),
+    '<rootDir>/app/jest.config.cjs',
+  ],
+};
