@@ -1,0 +1,64 @@
+import { PerspectiveCamera, Vector3 } from 'three';
+import type { View } from '@open-palm/core/measure';
+
+export const PICTURE_SIZE = { width: 1200, height: 900 };
+
+/** Distance of the camera from the bow hand, mm: an arm's length and a half. */
+const DISTANCE_MM = 700;
+
+interface Station {
+  /** From the hand toward the camera, in the bow's frame of a right hand. */
+  toward: [number, number, number];
+  /** What the camera looks at, mm. */
+  at: [number, number, number];
+  /** Width of what is seen at that point, mm. */
+  widthMm: number;
+}
+
+/** Where each view's camera stands for a right hand; a left hand's stands mirrored. */
+const STATIONS: Partial<Record<View, Station>> = {
+  'finger-side': { toward: [0, 0.06, 1], at: [8, 14, 0], widthMm: 235 },
+  'thumb-side': { toward: [0.2, -0.88, -0.5], at: [12, -2, -25], widthMm: 235 },
+  'player-eye': { toward: [0.35, 0.5, -0.78], at: [8, 12, -15], widthMm: 290 },
+  profile: { toward: [-1, 0.1, 0.12], at: [0, 20, -95], widthMm: 420 },
+};
+
+export const RENDERED_VIEWS = Object.keys(STATIONS) as View[];
+
+/** The camera of a view, ready to project points given in the bow's frame of the scene. */
+export function cameraFor(view: View, mirrored = false): PerspectiveCamera {
+  const station = STATIONS[view];
+  if (!station) throw new Error(`No camera stands for the view "${view}".`);
+  const { width, height } = PICTURE_SIZE;
+  const flip = mirrored ? -1 : 1;
+  const verticalMm = (station.widthMm * height) / width;
+  const camera = new PerspectiveCamera(
+    (2 * Math.atan(verticalMm / 2 / DISTANCE_MM) * 180) / Math.PI,
+    width / height,
+    10,
+    5000,
+  );
+  const at = new Vector3(station.at[0] * flip, station.at[1], station.at[2]);
+  const toward = new Vector3(station.toward[0] * flip, station.toward[1], station.toward[2]);
+  camera.position.copy(at).addScaledVector(toward.normalize(), DISTANCE_MM);
+  camera.lookAt(at);
+  camera.updateMatrixWorld(true);
+  return camera;
+}
+
+/** Pixel of a point in space, y down. */
+export function project(camera: PerspectiveCamera, point: Vector3): { x: number; y: number } {
+  const ndc = point.clone().project(camera);
+  return {
+    x: ((ndc.x + 1) / 2) * PICTURE_SIZE.width,
+    y: ((1 - ndc.y) / 2) * PICTURE_SIZE.height,
+  };
+}
+
+/** How far a segment leaves the picture plane of a camera, degrees. */
+export function tiltDeg(camera: PerspectiveCamera, from: Vector3, to: Vector3): number {
+  const segment = to.clone().sub(from).normalize();
+  const middle = from.clone().add(to).multiplyScalar(0.5);
+  const sight = middle.sub(camera.position).normalize();
+  return (Math.asin(Math.min(1, Math.abs(segment.dot(sight)))) * 180) / Math.PI;
+}
