@@ -18,6 +18,7 @@ export type IssueCode =
   | 'coincidentPoints'
   | 'zeroLengthStick'
   | 'zeroLengthFrog'
+  | 'frogBackAhead'
   | 'nonPositiveFrogLength'
   | 'looksMirrored'
   | 'implausibleJoint'

@@ -1,15 +1,17 @@
-// Turns TypeScript into CommonJS for Jest with the esbuild that also builds the server.
 const { transformSync } = require('esbuild');
 
+/** Jest runs CommonJS: modules are turned into it one by one, with the address of the file kept. */
 module.exports = {
-  process(source, filename) {
-    const { code, map } = transformSync(source, {
-      loader: filename.endsWith('.tsx') ? 'tsx' : filename.endsWith('.ts') ? 'ts' : 'js',
+  process(source, file) {
+    const { code } = transformSync(source, {
+      loader: /\.[cm]?ts$/.test(file) ? 'ts' : 'js',
       format: 'cjs',
       target: 'node20',
-      sourcefile: filename,
-      sourcemap: 'both',
+      sourcefile: file,
+      sourcemap: 'inline',
+      define: { 'import.meta.url': '__fileUrl' },
+      banner: "const __fileUrl = require('node:url').pathToFileURL(__filename).href;",
     });
-    return { code, map };
+    return { code };
   },
 };

@@ -37,6 +37,7 @@ export function findCaptureIssues(capture: Capture): Issue[] {
   if (coincide(capture, 'frogFront', 'frogBack')) {
     issues.push({ code: 'zeroLengthFrog', where: pathOf('frogBack') });
   }
+  if (frogIsBackward(capture)) issues.push({ code: 'frogBackAhead', where: pathOf('frogBack') });
   if (coincide(capture, 'stringUpper', 'stringLower')) {
     issues.push({
       code: 'coincidentPoints',
@@ -82,6 +83,13 @@ export function pathOf(name: PointName): string {
   if (name === 'stringUpper') return 'string.upper';
   if (name === 'stringLower') return 'string.lower';
   return `bow.${name}`;
+}
+
+/** Whether the frog's back lies nearer to the bow's tip than its front: two marks were swapped. */
+function frogIsBackward({ view, side, points }: Capture): boolean {
+  const { stickHandEnd: hand, stickTipEnd: tip, frogFront: front, frogBack: back } = points;
+  if (hairTurn(view, side) === null || !hand || !tip || !front || !back) return false;
+  return (front.x - back.x) * (tip.x - hand.x) + (front.y - back.y) * (tip.y - hand.y) < 0;
 }
 
 function coincide(capture: Capture, a: PointName, b: PointName): boolean {

@@ -1,4 +1,4 @@
-import { placeOnStick, type StickAxis } from '../bow';
+import { placeOnStick, type StickAxis, type StickPlace } from '../bow';
 import type { Vec2 } from '../units';
 
 /** Where a finger meets the stick in a flat picture. */
@@ -30,24 +30,34 @@ export function contactOnStick(
   chain: readonly [Vec2, Vec2, Vec2, Vec2],
   handAbove: boolean,
 ): Contact {
-  const places = chain.map((point) => placeOnStick(axis, point));
-  const depthPast = places.map((place) => (handAbove ? place.dMm : -place.dMm));
-  let nearest: Contact = { u: 0, xMm: 0, dMm: Infinity, touching: false };
-  const consider = (u: number, xMm: number, dMm: number) => {
-    if (Math.abs(dMm) < Math.abs(nearest.dMm)) nearest = { u, xMm, dMm, touching: false };
-  };
+  const outward = handAbove ? 1 : -1;
+  let nearest: Contact | undefined;
+  let near = placeOnStick(axis, chain[0]);
   for (let i = 0; i < 3; i += 1) {
-    const from = depthPast[i]!;
-    const to = depthPast[i + 1]!;
-    if (from * to < 0 || (from <= 0 && to > 0)) {
+    const far = placeOnStick(axis, chain[i + 1]!);
+    const from = near.dMm * outward;
+    const to = far.dMm * outward;
+    if (from <= 0 && to > 0) {
       const t = from / (from - to);
-      const u = 3 - i - t;
-      const xMm = places[i]!.xMm + t * (places[i + 1]!.xMm - places[i]!.xMm);
-      if (from <= 0) return { u, xMm, dMm: 0, touching: true };
-      consider(u, xMm, 0);
+      const xMm = near.xMm + t * (far.xMm - near.xMm);
+      return { u: 3 - i - t, xMm, dMm: 0, touching: true };
     }
-    consider(3 - i, places[i]!.xMm, places[i]!.dMm);
+    nearest = nearer(nearest, nearestOnBone(near, far, 3 - i));
+    near = far;
   }
-  consider(0, places[3]!.xMm, places[3]!.dMm);
-  return nearest;
+  return nearest!;
 }
+
+/** The point of one bone nearest to the axis; `u` is the depth of its upper end. */
+function nearestOnBone(near: StickPlace, far: StickPlace, u: number): Contact {
+  if (near.dMm * far.dMm < 0) {
+    const t = near.dMm / (near.dMm - far.dMm);
+    return { u: u - t, xMm: near.xMm + t * (far.xMm - near.xMm), dMm: 0, touching: false };
+  }
+  return Math.abs(near.dMm) <= Math.abs(far.dMm)
+    ? { u, xMm: near.xMm, dMm: near.dMm, touching: false }
+    : { u: u - 1, xMm: far.xMm, dMm: far.dMm, touching: false };
+}
+
+const nearer = (a: Contact | undefined, b: Contact) =>
+  a && Math.abs(a.dMm) <= Math.abs(b.dMm) ? a : b;

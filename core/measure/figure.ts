@@ -1,8 +1,8 @@
 import { stickAxis, type StickAxis } from '../bow';
-import { FINGER_CHAIN, flexion2d, type Finger, type HandPointName } from '../hand';
+import { FINGER_CHAIN, FINGERS, flexion2d, type Finger, type HandPointName } from '../hand';
 import { InputError } from '../issue';
 import type { Vec2 } from '../units';
-import type { Capture, PointName } from './capture';
+import { POINT_NAMES, type Capture, type PointName } from './capture';
 import { contactOnStick, type Contact } from './contactDepth';
 import { flexionTurn, hairTurn, type JointGroup, type Side, type View } from './view';
 
@@ -12,14 +12,17 @@ export interface Figure {
   side: Side;
   handAbove: boolean;
   frogLengthMm: number;
-  points: Partial<Record<PointName, Vec2>>;
+  points: Record<PointName, Vec2 | undefined>;
+  /** What was already worked out from the points as they are; `moved` forgets what a change touches. */
+  known: { axis: StickAxis | undefined; contacts: Record<Finger, Contact | undefined> };
 }
 
 /** A figure of its own for this capture: changing it never touches the capture. */
 export function figureOf(capture: Capture, handAbove: boolean): Figure {
-  const points: Figure['points'] = {};
-  for (const [name, point] of Object.entries(capture.points) as [PointName, Vec2][]) {
-    points[name] = { x: point.x, y: point.y };
+  const points = {} as Figure['points'];
+  for (const name of POINT_NAMES) {
+    const point = capture.points[name];
+    points[name] = point && { x: point.x, y: point.y };
   }
   return {
     view: capture.view,
@@ -27,8 +30,39 @@ export function figureOf(capture: Capture, handAbove: boolean): Figure {
     handAbove,
     frogLengthMm: capture.frogLength.mm,
     points,
+    known: {
+      axis: undefined,
+      contacts: { index: undefined, middle: undefined, ring: undefined, little: undefined },
+    },
   };
 }
+
+/** To be called after a point (or, without a name, the frog's length) was changed. */
+export function moved(figure: Figure, name?: PointName): void {
+  const finger = name && FINGER_OF_POINT[name];
+  if (finger) {
+    figure.known.contacts[finger] = undefined;
+  } else if (name === undefined || STICK_POINTS.includes(name)) {
+    forgetAll(figure);
+  }
+}
+
+function forgetAll({ known }: Figure): void {
+  known.axis = undefined;
+  for (const finger of FINGERS) known.contacts[finger] = undefined;
+}
+
+/** Points that every place along the stick depends on. */
+export const STICK_POINTS: readonly PointName[] = [
+  'stickHandEnd',
+  'stickTipEnd',
+  'frogFront',
+  'frogBack',
+];
+
+const FINGER_OF_POINT: Partial<Record<PointName, Finger>> = Object.fromEntries(
+  FINGERS.flatMap((finger) => FINGER_CHAIN[finger].map((name) => [name, finger])),
+);
 
 /** A point that the measure has declared it needs, so it is there. */
 export function pointAt(figure: Figure, name: PointName): Vec2 {
@@ -39,6 +73,10 @@ export function pointAt(figure: Figure, name: PointName): Vec2 {
 
 /** The stick's axis of the figure, with x, hair side and scale. */
 export function axisOf(figure: Figure): StickAxis {
+  return (figure.known.axis ??= freshAxis(figure));
+}
+
+function freshAxis(figure: Figure): StickAxis {
   const turn = hairTurn(figure.view, figure.side);
   if (turn === null) throw new InputError([{ code: 'unknownView', where: 'view' }]);
   return stickAxis(
@@ -54,10 +92,14 @@ export function axisOf(figure: Figure): StickAxis {
 }
 
 /** Where a finger meets the stick in this figure. */
-export function contactOf(figure: Figure, finger: Finger, axis = axisOf(figure)): Contact {
+export function contactOf(figure: Figure, finger: Finger): Contact {
+  return (figure.known.contacts[finger] ??= freshContact(figure, finger));
+}
+
+function freshContact(figure: Figure, finger: Finger): Contact {
   const [mcp, pip, dip, tip] = FINGER_CHAIN[finger];
   return contactOnStick(
-    axis,
+    axisOf(figure),
     [pointAt(figure, mcp), pointAt(figure, pip), pointAt(figure, dip), pointAt(figure, tip)],
     figure.handAbove,
   );

@@ -27,9 +27,8 @@ export const depthMeasure = (
 
 /** Places of neighbouring fingers along the stick; NaN for a finger that is not at the stick. */
 const fingerPlaces = (figure: Figure, fingers: readonly Finger[]): number[] => {
-  const axis = axisOf(figure);
   return fingers.map((finger) => {
-    const contact = contactOf(figure, finger, axis);
+    const contact = contactOf(figure, finger);
     return Math.abs(contact.dMm) <= STICK_REACH_MM ? contact.xMm : NaN;
   });
 };
@@ -60,7 +59,7 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     value: (figure) => {
       const axis = axisOf(figure);
       const thumb = placeOnStick(axis, pointAt(figure, 'thumbTip'));
-      return contactOf(figure, 'index', axis).xMm - thumb.xMm;
+      return contactOf(figure, 'index').xMm - thumb.xMm;
     },
   },
   depthMeasure('middleDepth', 'fingers', 'middle'),

@@ -1,43 +1,64 @@
-import type { Capture, PointName } from './capture';
-import type { Figure } from './figure';
+import { POINT_NAMES, type Capture, type PointName } from './capture';
+import { moved, type Figure } from './figure';
 
 /** Half the step of the central difference, px and mm: small against a click, large against rounding. */
 const STEP = 0.01;
 
+/** Something computed from a figure, with the points that it reads. */
+export interface Computed {
+  points: readonly PointName[];
+  value: (figure: Figure) => number;
+}
+
 /**
- * First-order (Jacobian) SD of a measure from the SDs of its points and of the frog's length:
- * √Σ(∂f/∂p·σ)², derivatives by central differences.
+ * First-order (Jacobian) SDs from the SDs of the points and of the frog's length: √Σ(∂f/∂p·σ)², derivatives by
+ * central differences. Every point is nudged once for all that read it, so that they share the work.
  *
  * @param figure the figure at which to differentiate; nudged and put back
- * @param points the points that `value` reads
- * @returns the SD in the measure's unit; NaN where the measure itself is
+ * @param capture where every point that is read has its `sigma`
+ * @returns the SDs in the order and units of `computed`; NaN where the value itself is
  */
-export function firstOrderSd(
-  value: (figure: Figure) => number,
+export function firstOrderSds(
+  computed: readonly Computed[],
   figure: Figure,
   capture: Capture,
-  points: readonly PointName[],
-): number {
-  let variance = 0;
-  for (const name of points) {
-    const point = figure.points[name];
-    const sigma = capture.points[name]?.sigma;
-    if (!point || sigma === undefined) return NaN;
-    for (const coordinate of ['x', 'y'] as const) {
-      const home = point[coordinate];
-      point[coordinate] = home + STEP;
-      const ahead = value(figure);
-      point[coordinate] = home - STEP;
-      const behind = value(figure);
-      point[coordinate] = home;
-      variance += (((ahead - behind) / (2 * STEP)) * sigma) ** 2;
+): number[] {
+  const variances = computed.map(() => 0);
+  const ahead = computed.map(() => 0);
+  /** Adds one input's share to all that read it. */
+  const add = (readers: readonly number[], sigma: number, nudge: (by: number) => void) => {
+    nudge(STEP);
+    for (const i of readers) ahead[i] = computed[i]!.value(figure);
+    nudge(-STEP);
+    for (const i of readers) {
+      const slope = (ahead[i]! - computed[i]!.value(figure)) / (2 * STEP);
+      variances[i]! += (slope * sigma) ** 2;
     }
+    nudge(0);
+  };
+  for (const name of POINT_NAMES) {
+    const readers = indicesWhere(computed, ({ points }) => points.includes(name));
+    const point = figure.points[name];
+    if (!point || readers.length === 0) continue;
+    const { sigma } = capture.points[name]!;
+    const { x, y } = point;
+    add(readers, sigma, (by) => {
+      point.x = x + by;
+      moved(figure, name);
+    });
+    add(readers, sigma, (by) => {
+      point.y = y + by;
+      moved(figure, name);
+    });
   }
-  const home = figure.frogLengthMm;
-  figure.frogLengthMm = home + STEP;
-  const ahead = value(figure);
-  figure.frogLengthMm = home - STEP;
-  const behind = value(figure);
-  figure.frogLengthMm = home;
-  return Math.sqrt(variance + (((ahead - behind) / (2 * STEP)) * capture.frogLength.sdMm) ** 2);
+  const { frogLengthMm } = figure;
+  add(indicesWhere(computed, () => true), capture.frogLength.sdMm, (by) => {
+    figure.frogLengthMm = frogLengthMm + by;
+    moved(figure);
+  });
+  return variances.map(Math.sqrt);
+}
+
+function indicesWhere<T>(items: readonly T[], holds: (item: T) => boolean): number[] {
+  return items.flatMap((item, i) => (holds(item) ? [i] : []));
 }

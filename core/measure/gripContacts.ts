@@ -2,8 +2,8 @@ import { placeOnStick } from '../bow';
 import { FINGERS, type Finger } from '../hand';
 import type { Capture } from './capture';
 import type { Contact } from './contactDepth';
-import { axisOf, contactOf, figureOf, pointAt } from './figure';
-import { contactPoints, STICK_POINTS } from './measureSpec';
+import { axisOf, contactOf, figureOf, pointAt, STICK_POINTS } from './figure';
+import { contactPoints } from './measureSpec';
 import { hairTurn, type View } from './view';
 
 /** Where thumb and fingers are on the stick, for drawing; null is not seen. */

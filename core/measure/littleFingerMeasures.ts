@@ -1,7 +1,7 @@
 import { placeOnStick } from '../bow';
-import { axisOf, flexionOf, pointAt } from './figure';
+import { axisOf, flexionOf, pointAt, STICK_POINTS } from './figure';
 import type { LittlePlace } from './measureIds';
-import { STICK_POINTS, type MeasureSpec } from './measureSpec';
+import type { MeasureSpec } from './measureSpec';
 
 /**
  * How far from the stick's axis a fingertip's mark can lie while the finger still rests on the stick, mm:

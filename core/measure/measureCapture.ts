@@ -4,7 +4,7 @@ import type { Capture, Context, PointName } from './capture';
 import { CATALOGUE } from './catalogue';
 import { categoryShares, categoryVerdict } from './categorise';
 import { figureOf, type Figure } from './figure';
-import { firstOrderSd } from './firstOrder';
+import { firstOrderSds } from './firstOrder';
 import type { Family, MeasureId, Unit } from './measureIds';
 import type { CategorySpec, MeasureSpec, NumberSpec } from './measureSpec';
 import { canDecide, verdictAgainst, type Verdict } from './verdict';
@@ -62,31 +62,35 @@ export interface Breakdown {
  */
 export function measureCapture(capture: Capture, hold: Hold, context?: Context): Breakdown {
   const figure = figureOf(capture, hold.hand === 'over');
-  const breakdown: Breakdown = { measures: [], notMeasured: [] };
+  const notMeasured: NotMeasured[] = [];
+  const seen: { spec: MeasureSpec; value: number }[] = [];
   for (const spec of CATALOGUE) {
-    const outcome = measureOne(spec, figure, capture, bandFor(hold, spec.id, context));
-    if ('reason' in outcome) breakdown.notMeasured.push(outcome);
-    else breakdown.measures.push(outcome);
+    const outcome = valueOrReason(spec, figure, capture);
+    if (typeof outcome === 'number') seen.push({ spec, value: outcome });
+    else notMeasured.push(outcome);
   }
-  return breakdown;
+  const specs = seen.map(({ spec }) => spec);
+  const clickSds = firstOrderSds(specs, figure, capture);
+  const measures = seen.map(({ spec, value }, i) => {
+    const band = bandFor(hold, spec.id, context);
+    return spec.kind === 'number'
+      ? numberMeasure(spec, value, clickSds[i]!, band)
+      : categoryMeasure(spec, value, clickSds[i]!, band);
+  });
+  return { measures, notMeasured };
 }
 
-function measureOne(
+function valueOrReason(
   spec: MeasureSpec,
   figure: Figure,
   capture: Capture,
-  band: Band | null,
-): Measure | NotMeasured {
+): number | NotMeasured {
   const { id, family } = spec;
   if (!spec.views.includes(capture.view)) return { id, family, reason: 'view', views: spec.views };
   const missing = spec.points.filter((name) => !capture.points[name]);
   if (missing.length > 0) return { id, family, reason: 'notSeen', points: missing };
   const value = spec.value(figure);
-  if (Number.isNaN(value)) return { id, family, reason: 'offStick' };
-  const clickSd = firstOrderSd(spec.value, figure, capture, spec.points);
-  return spec.kind === 'number'
-    ? numberMeasure(spec, value, clickSd, band)
-    : categoryMeasure(spec, value, clickSd, band);
+  return Number.isNaN(value) ? { id, family, reason: 'offStick' } : value;
 }
 
 function numberMeasure(

@@ -1,6 +1,6 @@
 import { FINGER_CHAIN, type Finger, type JointKind } from '../hand';
 import type { PointName } from './capture';
-import type { Figure } from './figure';
+import { STICK_POINTS, type Figure } from './figure';
 import type { Family, MeasureId, Unit } from './measureIds';
 import type { View } from './view';
 
@@ -34,14 +34,6 @@ export interface CategorySpec extends SpecBase {
 }
 
 export type MeasureSpec = NumberSpec | CategorySpec;
-
-/** Points that every place along the stick depends on. */
-export const STICK_POINTS: readonly PointName[] = [
-  'stickHandEnd',
-  'stickTipEnd',
-  'frogFront',
-  'frogBack',
-];
 
 /** Points that a finger's contact depends on. */
 export const contactPoints = (...fingers: Finger[]): PointName[] => [

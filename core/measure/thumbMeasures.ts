@@ -1,7 +1,7 @@
 import { placeOnStick } from '../bow';
 import { DEG_PER_RAD } from '../units';
-import { axisOf, contactOf, flexionOf, pointAt } from './figure';
-import { contactPoints, STICK_POINTS, type MeasureSpec } from './measureSpec';
+import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS } from './figure';
+import { contactPoints, type MeasureSpec } from './measureSpec';
 
 /** Length of the middle finger that the holds' bands are written for, mm. [memory] */
 export const REFERENCE_MIDDLE_FINGER_MM = 100;
@@ -67,7 +67,7 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     value: (figure) => {
       const axis = axisOf(figure);
       const thumb = placeOnStick(axis, pointAt(figure, 'thumbTip'));
-      return (thumb.xMm - contactOf(figure, 'middle', axis).xMm) / FINGER_BREADTH_MM;
+      return (thumb.xMm - contactOf(figure, 'middle').xMm) / FINGER_BREADTH_MM;
     },
   },
 ];

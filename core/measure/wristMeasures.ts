@@ -1,7 +1,7 @@
 import { placeOnStick } from '../bow';
 import { DEG_PER_RAD } from '../units';
-import { axisOf, flexionOf, pointAt } from './figure';
-import { STICK_POINTS, type MeasureSpec } from './measureSpec';
+import { axisOf, flexionOf, pointAt, STICK_POINTS } from './figure';
+import type { MeasureSpec } from './measureSpec';
 
 /** Lean of the hand, wrist, and the bow's direction against the string. */
 export const WRIST_MEASURES: readonly MeasureSpec[] = [

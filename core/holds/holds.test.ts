@@ -1,0 +1,91 @@
+import { NORMAL_FLEXION_DEG, PLAUSIBLE_FLEXION_DEG } from '../hand';
+import { MEASURE_IDS, specOf, VIEWS } from '../measure';
+import { bandFor } from './bandFor';
+import { HOLD_IDS, holdById } from './holds';
+import { holdSchema, type Range } from './holdSchema';
+
+describe.each([...HOLD_IDS])('the hold %s', (id) => {
+  const hold = holdById(id);
+
+  it('says for every measure how it is judged, and knows no other', () => {
+    expect(Object.keys(hold.checkpoints).sort()).toEqual([...MEASURE_IDS].sort());
+  });
+
+  it('names only views there are', () => {
+    for (const view of hold.views) expect(VIEWS).toContain(view);
+  });
+
+  it('keeps its bends inside what a joint can do, and overlapping normal motion', () => {
+    for (const measure of MEASURE_IDS) {
+      const spec = specOf(measure);
+      if (spec.kind !== 'number' || !spec.joint) continue;
+      const plausible = PLAUSIBLE_FLEXION_DEG[spec.joint];
+      const normal = NORMAL_FLEXION_DEG[spec.joint];
+      for (const context of ['free', 'heel', 'middle', 'point']) {
+        const band = bandFor(hold, measure, context) as Range | null;
+        if (!band) continue;
+        expect(band.lo ?? 0).toBeGreaterThanOrEqual(plausible.lo);
+        expect(band.hi ?? 0).toBeLessThanOrEqual(plausible.hi);
+        expect(band.lo ?? -Infinity).toBeLessThan(normal.hi);
+        expect(band.hi ?? Infinity).toBeGreaterThan(normal.lo);
+      }
+    }
+  });
+
+  it('allows only categories that can be measured', () => {
+    for (const measure of MEASURE_IDS) {
+      const band = bandFor(hold, measure);
+      if (!band || !('allowed' in band)) continue;
+      const spec = specOf(measure);
+      const names = spec.kind === 'category' ? spec.categories.map((c) => c.name) : [];
+      for (const allowed of band.allowed) expect(names).toContain(allowed);
+    }
+  });
+});
+
+describe('violin-shallow', () => {
+  const hold = holdById('violin-shallow');
+
+  it('has the bands of the shallow-index hold', () => {
+    expect(bandFor(hold, 'thumbIpFlexion', 'free')).toEqual({ lo: 20, hi: 60 });
+    expect(bandFor(hold, 'indexDepth')).toEqual({ lo: 1.1, hi: 1.9 });
+    expect(bandFor(hold, 'littlePlace')).toEqual({ allowed: ['top'] });
+  });
+
+  it('judges by the place in the bow where it says so', () => {
+    expect(bandFor(hold, 'littlePipFlexion', 'heel')).toEqual({ lo: 35, hi: 75 });
+    expect(bandFor(hold, 'littlePipFlexion', 'free')).toEqual({ lo: 25, hi: 70 });
+    expect(bandFor(hold, 'wristFlexion', 'point')).toEqual({ lo: -30, hi: 0 });
+    expect(bandFor(hold, 'wristFlexion', 'free')).toBeNull();
+  });
+
+  it('never lets the thumb turn backward, even at the point', () => {
+    expect((bandFor(hold, 'thumbIpFlexion', 'point') as Range).lo).toBe(0);
+  });
+
+  it('gives no band where none is trustworthy', () => {
+    expect(bandFor(hold, 'gapEvenness')).toBeNull();
+  });
+});
+
+describe('the hold schema', () => {
+  const sound = structuredClone(holdById('violin-shallow'));
+  const withBand = (band: unknown) => ({
+    ...sound,
+    checkpoints: { thumbIpFlexion: { band, standing: 'memory' } },
+  });
+
+  it.each([
+    ['an empty band', {}],
+    ['a band that begins after its end', { lo: 5, hi: 4 }],
+    ['a band with a word for a number', { lo: 'five' }],
+    ['a category list with nothing allowed', { allowed: [] }],
+  ])('refuses %s', (_what, band) => {
+    expect(holdSchema.safeParse(withBand(band)).success).toBe(false);
+    expect(holdSchema.safeParse(withBand({ lo: 4, hi: 5 })).success).toBe(true);
+  });
+
+  it('refuses a hold it has never heard of, naming those it knows', () => {
+    expect(() => holdById('banjo')).toThrow('unknownHold');
+  });
+});
