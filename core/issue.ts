@@ -12,7 +12,7 @@ export type IssueCode =
   | 'malformed'
   | 'notJson'
   | 'unknownHold'
-  | 'unknownView'
+  | 'notThisView'
   | 'notANumber'
   | 'pointOutsidePicture'
   | 'coincidentPoints'
@@ -22,7 +22,7 @@ export type IssueCode =
   | 'nonPositiveFrogLength'
   | 'looksMirrored'
   | 'implausibleJoint'
-  | 'tooFewPoints';
+  | 'notMarked';
 
 /** Input that cannot be worked with. Expected: it is meant for a person and carries every issue found. */
 export class InputError extends Error {

@@ -1,11 +1,13 @@
-import type { Breakdown } from './measureCapture';
 import { FAMILIES, type Family } from './measureIds';
+import type { Verdict } from './verdict';
 
 /** How a family stands: out if anything in it is, else unsure, else in; `notSeen` when nothing was judged. */
-export type Standing = 'in' | 'unsure' | 'out' | 'notSeen';
+export const STANDINGS = ['in', 'unsure', 'out', 'notSeen'] as const;
 
-/** The standing of each of the four families in one breakdown. */
-export function familyStandings(measures: Breakdown['measures']): Record<Family, Standing> {
+export type Standing = (typeof STANDINGS)[number];
+
+/** The standing of each of the four families over these measures. */
+export function familyStandings(measures: readonly { family: Family; verdict: Verdict }[]): Record<Family, Standing> {
   const standings = {} as Record<Family, Standing>;
   for (const family of FAMILIES) {
     const verdicts = measures.filter((m) => m.family === family).map((m) => m.verdict);

@@ -67,7 +67,7 @@ const FINGER_OF_POINT: Partial<Record<PointName, Finger>> = Object.fromEntries(
 /** A point that the measure has declared it needs, so it is there. */
 export function pointAt(figure: Figure, name: PointName): Vec2 {
   const point = figure.points[name];
-  if (!point) throw new InputError([{ code: 'tooFewPoints', where: name }]);
+  if (!point) throw new InputError([{ code: 'notMarked', where: name }]);
   return point;
 }
 
@@ -78,7 +78,7 @@ export function axisOf(figure: Figure): StickAxis {
 
 function freshAxis(figure: Figure): StickAxis {
   const turn = hairTurn(figure.view, figure.side);
-  if (turn === null) throw new InputError([{ code: 'unknownView', where: 'view' }]);
+  if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
   return stickAxis(
     {
       stickHandEnd: pointAt(figure, 'stickHandEnd'),
@@ -114,7 +114,7 @@ export function flexionOf(
   distal: HandPointName,
 ): number {
   const turn = flexionTurn(group, figure.view, figure.side);
-  if (turn === null) throw new InputError([{ code: 'unknownView', where: 'view' }]);
+  if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
   return flexion2d(
     pointAt(figure, proximal),
     pointAt(figure, joint),

@@ -3,7 +3,9 @@ export const FAMILIES = ['thumb', 'fingers', 'little', 'wrist'] as const;
 
 export type Family = (typeof FAMILIES)[number];
 
-export type Unit = 'deg' | 'mm' | 'u' | 'fingerBreadth' | 'ratio' | 'category';
+export const UNITS = ['deg', 'mm', 'u', 'fingerBreadth', 'ratio', 'category'] as const;
+
+export type Unit = (typeof UNITS)[number];
 
 /** Every measure there is so far, in the order of inspection; the ids used in files, the command line and keys. */
 export const MEASURE_IDS = [

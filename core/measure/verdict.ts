@@ -2,7 +2,9 @@ import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import type { Range } from '../holds';
 
 /** `in`, `low`, `high`: at least 80 % sure. `unsure`: not. `none`: no band to judge by. */
-export type Verdict = 'in' | 'low' | 'high' | 'unsure' | 'none';
+export const VERDICTS = ['in', 'low', 'high', 'unsure', 'none'] as const;
+
+export type Verdict = (typeof VERDICTS)[number];
 
 /** How sure a verdict has to be. */
 export const SURE = 0.8;

@@ -1,0 +1,39 @@
+import { HAND_POINTS } from '@open-palm/core/hand';
+import type { Issue, IssueCode } from '@open-palm/core/issue';
+
+type Params = Record<string, string | number>;
+
+const WORDS: Record<IssueCode, (at: string, params: Params) => string> = {
+  malformed: (at, p) => `${at}: ${String(p.problem)}.`,
+  notJson: (at, p) => `${at} is not JSON: ${String(p.problem)}.`,
+  unknownHold: (at, p) => `${at}: there is no hold "${p.id}". Known holds: ${p.known}.`,
+  notThisView: (at) => `${at}: this cannot be told from this view.`,
+  notANumber: (at) => `${at} has a coordinate that is not a number.`,
+  pointOutsidePicture: (at, p) =>
+    `${at} lies at ${p.x}, ${p.y}, outside the picture of ${p.width} × ${p.height}.`,
+  coincidentPoints: (at, p) =>
+    p.other === undefined
+      ? `${at}: two of its points lie on the same spot, so it has no angle.`
+      : `${at} lies on the same spot as ${placeWords(String(p.other))}. Move one of the two.`,
+  zeroLengthStick: (at) => `${at} lies on the stick's other mark. Put the two well apart.`,
+  zeroLengthFrog: (at) => `${at} lies on the frog's front. Put the two at the frog's ends.`,
+  frogBackAhead: (at) => `${at} lies nearer to the bow's tip than the frog's front. Swap the two.`,
+  nonPositiveFrogLength: (at, p) => `${at} must be longer than 0 mm; it is ${p.value}.`,
+  looksMirrored: (at) =>
+    `${at}: the knuckles lie on the hair's side. Is the picture mirrored, is it the other hand, or are the stick's marks swapped?`,
+  implausibleJoint: (at, p) =>
+    `${at} reads ${p.value}°, which a joint cannot do. Check its points.`,
+  notMarked: (at) => `${at} is not marked.`,
+};
+
+/** One issue as a sentence for a person: what is wrong, and where. */
+export function describeIssue(issue: Issue): string {
+  return WORDS[issue.code](placeWords(issue.where), issue.params ?? {});
+}
+
+/** A path with the name of the point it leads to: `hand[4]` → `hand[4] (thumb tip)`. */
+function placeWords(where: string): string {
+  const index = /^hand\[(\d+)\]/.exec(where)?.[1];
+  const name = index === undefined ? undefined : HAND_POINTS[Number(index)];
+  return name ? `${where} (${name.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`)})` : where;
+}
