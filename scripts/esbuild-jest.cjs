@@ -10,6 +10,8 @@ module.exports = {
       sourcefile: file,
       sourcemap: 'inline',
       define: { 'import.meta.url': '__fileUrl' },
+      // Jest has no loader for them; they become a promise of a require.
+      supported: { 'dynamic-import': false },
       banner: "const __fileUrl = require('node:url').pathToFileURL(__filename).href;",
     });
     return { code };

@@ -33,7 +33,7 @@ export function describeIssue(issue: Issue): string {
 
 /** A path with the name of the point it leads to: `hand[4]` → `hand[4] (thumb tip)`. */
 function placeWords(where: string): string {
-  const index = /^hand\[(\d+)\]/.exec(where)?.[1];
+  const index = /hand\[(\d+)\]$/.exec(where)?.[1];
   const name = index === undefined ? undefined : HAND_POINTS[Number(index)];
   return name ? `${where} (${name.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`)})` : where;
 }

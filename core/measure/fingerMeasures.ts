@@ -1,6 +1,6 @@
 import { placeOnStick } from '../bow';
 import { FINGERS, type Finger } from '../hand';
-import { PARALLAX_SD_U } from './contactDepth';
+import { PARALLAX_SD_U, type Contact } from './contactDepth';
 import { axisOf, contactOf, pointAt, type Figure } from './figure';
 import { STICK_REACH_MM } from './littleFingerMeasures';
 import type { MeasureId } from './measureIds';
@@ -9,7 +9,7 @@ import type { View } from './view';
 
 const FINGER_VIEWS: readonly View[] = ['finger-side', 'player-eye'];
 
-/** Where on a finger the stick lies. */
+/** Where on a finger the stick lies; NaN for a finger that is not at the stick. */
 export const depthMeasure = (
   id: MeasureId,
   family: NumberSpec['family'],
@@ -22,14 +22,19 @@ export const depthMeasure = (
   views: FINGER_VIEWS,
   points: contactPoints(finger),
   viewSd: PARALLAX_SD_U,
-  value: (figure) => contactOf(figure, finger).u,
+  value: (figure) => {
+    const contact = contactOf(figure, finger);
+    return isAtStick(contact) ? contact.u : NaN;
+  },
 });
+
+const isAtStick = (contact: Contact) => Math.abs(contact.dMm) <= STICK_REACH_MM;
 
 /** Places of neighbouring fingers along the stick; NaN for a finger that is not at the stick. */
 const fingerPlaces = (figure: Figure, fingers: readonly Finger[]): number[] => {
   return fingers.map((finger) => {
     const contact = contactOf(figure, finger);
-    return Math.abs(contact.dMm) <= STICK_REACH_MM ? contact.xMm : NaN;
+    return isAtStick(contact) ? contact.xMm : NaN;
   });
 };
 

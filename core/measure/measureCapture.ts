@@ -1,5 +1,5 @@
 import { PLAUSIBLE_FLEXION_DEG } from '../hand';
-import { bandFor, type Band, type Hold } from '../holds';
+import { bandFor, type Allowed, type Band, type Hold, type Range } from '../holds';
 import type { Capture, Context, PointName } from './capture';
 import { CATALOGUE } from './catalogue';
 import { categoryShares, categoryVerdict } from './categorise';
@@ -15,7 +15,6 @@ interface MeasureBase {
   family: Family;
   unit: Unit;
   verdict: Verdict;
-  band: Band | null;
 }
 
 /** A number with its doubt. */
@@ -23,6 +22,7 @@ export interface NumberMeasure extends MeasureBase {
   kind: 'number';
   value: number;
   sd: number;
+  band: Range | null;
   /** False when the band is too narrow for this picture ever to say "in". */
   decidable: boolean;
   /** True when the joint cannot bend like this: one of its points is probably misplaced. */
@@ -34,6 +34,7 @@ export interface CategoryMeasure extends MeasureBase {
   kind: 'category';
   value: string;
   probability: number;
+  band: Allowed | null;
 }
 
 export type Measure = NumberMeasure | CategoryMeasure;

@@ -67,6 +67,18 @@ export const GRIPS: readonly RenderedGrip[] = [
     views: ['finger-side', 'profile'],
   },
   {
+    name: 'index-before',
+    target: {
+      ...shallow,
+      fingers: { ...shallow.fingers, index: { xMm: 27, u: 1.65, pipDeg: 46, dipDeg: 22 } },
+    },
+    wristBend: { flexionDeg: 12, deviationDeg: 0 },
+    skin: '#b87d5a',
+    sleeve: '#47503a',
+    room: '#d3cfc6',
+    views: ['finger-side'],
+  },
+  {
     name: 'deep-index',
     target: {
       ...shallow,

@@ -1,0 +1,36 @@
+import { bodyParser } from '@koa/bodyparser';
+import Koa from 'koa';
+import type { Knex } from 'knex';
+import { checkRoutes } from './features/checks/routes';
+import { pictureRoutes } from './features/pictures/routes';
+import { studentRoutes } from './features/students/routes';
+import { errors, type Log } from './middleware/errors';
+import { localOnly } from './middleware/localOnly';
+import { serveWebApp } from './middleware/webApp';
+
+export interface AppParts {
+  db: Knex;
+  /** Where pictures are kept. */
+  pictureDir: string;
+  /** The built app; without it only the API answers. */
+  webDir?: string;
+  now: () => Date;
+  log: Log;
+}
+
+/** The server without a port: errors first, then who may ask, then what is asked. */
+export function createApp({ db, pictureDir, webDir, now, log }: AppParts): Koa {
+  const app = new Koa();
+  app.use(errors(log));
+  app.use(localOnly);
+  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
+  for (const routes of [
+    studentRoutes({ db, now }),
+    checkRoutes({ db, now }),
+    pictureRoutes({ db, pictureDir, now }),
+  ]) {
+    app.use(routes.routes());
+  }
+  if (webDir !== undefined) serveWebApp(app, webDir);
+  return app;
+}

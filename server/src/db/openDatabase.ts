@@ -1,0 +1,44 @@
+import knex, { type Knex } from 'knex';
+import * as firstTables from '../../migrations/20261125090000_first_tables';
+
+interface Migration {
+  name: string;
+  up: (knex: Knex) => Promise<void>;
+  down: (knex: Knex) => Promise<void>;
+}
+
+/** Every migration in order, by its file's name; a new file is added at the end. */
+const MIGRATIONS: readonly Migration[] = [{ name: '20261125090000_first_tables', ...firstTables }];
+
+/** Migrations come from the list above, so that the built server carries them inside itself. */
+const migrationSource: Knex.MigrationSource<Migration> = {
+  getMigrations: () => Promise.resolve([...MIGRATIONS]),
+  getMigrationName: (migration) => migration.name,
+  getMigration: (migration) => Promise.resolve(migration),
+};
+
+/**
+ * Opens the studio's database and brings it up to date.
+ *
+ * What is acknowledged must survive a crash and a power cut: write-ahead log, and every commit synced to disk.
+ */
+export async function openDatabase(filename: string): Promise<Knex> {
+  const db = knex({
+    client: 'better-sqlite3',
+    connection: { filename },
+    useNullAsDefault: true,
+    pool: {
+      min: 1,
+      max: 1,
+      afterCreate(connection: { pragma: (text: string) => unknown }, done: () => void) {
+        connection.pragma('journal_mode = WAL');
+        connection.pragma('foreign_keys = ON');
+        connection.pragma('synchronous = FULL');
+        done();
+      },
+    },
+    migrations: { migrationSource },
+  });
+  await db.migrate.latest();
+  return db;
+}

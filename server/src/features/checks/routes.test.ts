@@ -1,0 +1,132 @@
+import { v7 as uuidv7 } from 'uuid';
+import { checkSchema } from '@open-palm/contract';
+import { exampleCheck, studentWithPicture } from '../../testing/examples';
+import { openTestStudio, type TestStudio } from '../../testing/testStudio';
+
+let studio: TestStudio;
+let ids: { studentId: string; pictureId: string };
+beforeAll(async () => {
+  studio = await openTestStudio();
+  ids = await studentWithPicture(studio);
+});
+afterAll(() => studio.close());
+
+const rowCounts = async () =>
+  Promise.all(
+    ['checks', 'captures', 'measures'].map(async (table) => {
+      const [row] = await studio.db(table).count<{ n: number }[]>('* as n');
+      return row!.n;
+    }),
+  );
+
+describe('checks', () => {
+  it('measures what it keeps, with the version of the hold', async () => {
+    const id = uuidv7();
+    const input = exampleCheck(ids.studentId, ids.pictureId);
+    expect((await studio.put(`/api/checks/${id}`, input)).status).toBe(200);
+    const check = checkSchema.parse((await studio.get(`/api/checks/${id}`)).body);
+    expect(check).toMatchObject({ id, studentId: ids.studentId, holdVersion: 1, context: 'free' });
+    expect(check.captures).toEqual(input.captures);
+    const index = check.measures.find((measure) => measure.id === 'indexDepth');
+    expect(index).toMatchObject({ verdict: 'in', band: { lo: 1.1, hi: 1.9 } });
+    expect(index!.value).toBeCloseTo(1.5, 9);
+  });
+
+  it('keeps a repeated write once and answers it the same', async () => {
+    const id = uuidv7();
+    const input = exampleCheck(ids.studentId, ids.pictureId);
+    const first = await studio.put(`/api/checks/${id}`, input);
+    const before = await rowCounts();
+    const again = await studio.put(`/api/checks/${id}`, input);
+    expect(again.body).toEqual(first.body);
+    expect(await rowCounts()).toEqual(before);
+  });
+
+  it('refuses another check under a used id', async () => {
+    const id = uuidv7();
+    await studio.put(`/api/checks/${id}`, exampleCheck(ids.studentId, ids.pictureId));
+    const other = exampleCheck(ids.studentId, ids.pictureId, { context: 'heel' });
+    const answer = await studio.put(`/api/checks/${id}`, other);
+    expect(answer.status).toBe(409);
+    expect(answer.body).toMatchObject({ error: { code: 'conflict', where: 'id' } });
+  });
+
+  const spoiled = (spoil: (check: ReturnType<typeof exampleCheck>) => void) => () => {
+    const check = exampleCheck(ids.studentId, ids.pictureId);
+    spoil(check);
+    return check;
+  };
+
+  it.each([
+    ['an unknown student', spoiled((c) => (c.studentId = uuidv7())), 404, 'studentId', /no student/],
+    [
+      'an unknown picture',
+      spoiled((c) => (c.captures[0]!.pictureId = uuidv7())),
+      404,
+      'captures[0].pictureId',
+      /no picture/,
+    ],
+    ['an unknown hold', spoiled((c) => (c.holdId = 'banjo')), 400, 'hold', /no hold "banjo"/],
+    [
+      'a point outside the picture',
+      spoiled((c) => (c.captures[0]!.points.indexTip!.x = 4000)),
+      400,
+      'captures[0] hand[8]',
+      /hand\[8\] \(index tip\) lies at 4000/,
+    ],
+    [
+      'two equal points',
+      spoiled((c) => (c.captures[0]!.points.indexTip = c.captures[0]!.points.indexDip!)),
+      400,
+      'captures[0] hand[8]',
+      /same spot/,
+    ],
+    [
+      'a stick without length',
+      spoiled((c) => (c.captures[0]!.points.stickTipEnd = c.captures[0]!.points.stickHandEnd!)),
+      400,
+      'captures[0] bow.stickTipEnd',
+      /well apart/,
+    ],
+    [
+      'a frog of −46 mm',
+      spoiled((c) => (c.captures[0]!.frogLength.mm = -46)),
+      400,
+      'frogLengthMm',
+      /longer than 0 mm/,
+    ],
+    [
+      'a coordinate that is no number',
+      spoiled((c) => (c.captures[0]!.points.indexTip!.x = NaN)),
+      400,
+      'captures[0].points.indexTip.x',
+      /number/,
+    ],
+    ['no picture at all', spoiled((c) => (c.captures = [])), 400, 'captures', /./],
+    ['a day that is none', spoiled((c) => (c.takenAt = 'yesterday')), 400, 'takenAt', /./],
+  ])('refuses %s, saying what and where, and keeps nothing', async (_w, make, status, where, text) => {
+    const before = await rowCounts();
+    const id = uuidv7();
+    const answer = await studio.put(`/api/checks/${id}`, make());
+    expect(answer.status).toBe(status);
+    expect(answer.body).toMatchObject({ error: { message: expect.stringMatching(text), where } });
+    expect(await rowCounts()).toEqual(before);
+    expect((await studio.get(`/api/checks/${id}`)).status).toBe(404);
+  });
+
+  it('keeps nothing of a check that fails half-way', async () => {
+    const used = exampleCheck(ids.studentId, ids.pictureId);
+    await studio.put(`/api/checks/${uuidv7()}`, used);
+    const before = await rowCounts();
+    // The capture's id is taken, which only shows once the check's own row is in.
+    const answer = await studio.put(`/api/checks/${uuidv7()}`, { ...used, context: 'heel' });
+    expect(answer.status).toBe(500);
+    expect(answer.body).toMatchObject({ error: { code: 'internal' } });
+    expect(JSON.stringify(answer.body)).not.toMatch(/SQLITE|UNIQUE/);
+    expect(studio.logged.at(-1)).toMatchObject({
+      requestId: answer.headers.get('x-request-id'),
+      stack: expect.stringContaining('UNIQUE'),
+    });
+    expect(await rowCounts()).toEqual(before);
+  });
+});

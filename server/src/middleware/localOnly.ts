@@ -1,0 +1,18 @@
+import type { Middleware } from 'koa';
+import { Problem } from '../problem';
+
+const LOCAL_NAMES = new Set(['localhost', '127.0.0.1', '[::1]']);
+
+/**
+ * Students' photographs stay on the teacher's machine: a page from elsewhere that points its own name at this
+ * machine (rebinding) is refused, because its requests carry that name.
+ */
+export const localOnly: Middleware = async (ctx, next) => {
+  if (!LOCAL_NAMES.has(ctx.hostname)) {
+    throw new Problem(403, 'notLocal', 'The studio answers on this machine only.', 'Host');
+  }
+  ctx.set('X-Content-Type-Options', 'nosniff');
+  ctx.set('Referrer-Policy', 'no-referrer');
+  ctx.set('Cross-Origin-Resource-Policy', 'same-origin');
+  await next();
+};

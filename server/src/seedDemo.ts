@@ -1,0 +1,24 @@
+import type { Knex } from 'knex';
+import { demoStudio } from '@open-palm/studio-demo';
+import { saveCheck } from './features/checks/service';
+import { savePicture } from './features/pictures/service';
+import { allStudents, putStudent } from './features/students/repo';
+
+/**
+ * Fills an empty studio with the demo's invented students, through the same doors as every other write. A studio
+ * that has students is left alone.
+ *
+ * @param demoPictureDir the folder of the rendered pictures
+ * @returns how many checks were added
+ */
+export async function seedDemo(
+  parts: { db: Knex; pictureDir: string; now: () => Date },
+  demoPictureDir: string,
+): Promise<number> {
+  if ((await allStudents(parts.db)).length > 0) return 0;
+  const { students, pictures, checks } = demoStudio(demoPictureDir, parts.now());
+  for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg);
+  for (const student of students) await putStudent(parts.db, student, parts.now().toISOString());
+  for (const { id, input } of checks) await saveCheck(parts, id, input);
+  return checks.length;
+}

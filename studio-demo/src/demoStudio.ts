@@ -1,0 +1,92 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { v7 as uuidv7 } from 'uuid';
+import type { CheckInput, Student } from '@open-palm/contract';
+import { MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
+import { FINGER_CHAIN, FINGERS } from '@open-palm/core/hand';
+import type { Capture, PointName, View } from '@open-palm/core/measure';
+import { seededNormal } from '@open-palm/core/stats';
+import type { PictureTruth } from '../render/truth';
+import { DEMO_STUDENTS, type DemoLook } from './demoStudents';
+
+/** SD of a teacher's marks on the demo pictures, px of 1,200. [memory] */
+const MARK_SD_PX = 4;
+
+const STICK: readonly PointName[] = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
+
+/** What an eye can see in the rendered pictures of each view, and so what is marked. */
+const SEEN: Partial<Record<View, readonly PointName[]>> = {
+  'finger-side': [...STICK, ...FINGERS.flatMap((finger) => FINGER_CHAIN[finger])],
+  'thumb-side': [...STICK, 'thumbCmc', 'thumbMcp', 'thumbIp', 'thumbTip'],
+  profile: ['forearm', 'wrist', 'middleMcp', ...FINGER_CHAIN.little],
+};
+
+export interface DemoStudio {
+  students: Student[];
+  pictures: { id: string; jpeg: Buffer }[];
+  checks: { id: string; input: CheckInput }[];
+}
+
+/**
+ * The invented studio with its checks, counted back from a day. The same day gives the same studio, ids included.
+ *
+ * @param pictureDir the folder of the rendered pictures and their truth files
+ */
+export function demoStudio(pictureDir: string, today: Date): DemoStudio {
+  const normal = seededNormal(5);
+  const nextId = idsFrom(today);
+  const studio: DemoStudio = { students: [], pictures: [], checks: [] };
+  for (const { input, looks } of DEMO_STUDENTS) {
+    const student = { id: nextId(), ...input };
+    studio.students.push(student);
+    for (const look of looks) {
+      const pictureId = nextId();
+      const name = join(pictureDir, `${look.grip}.${look.view}`);
+      studio.pictures.push({ id: pictureId, jpeg: readFileSync(`${name}.jpg`) });
+      const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as PictureTruth;
+      studio.checks.push({
+        id: nextId(),
+        input: {
+          studentId: student.id,
+          takenAt: lessonTime(today, look),
+          context: look.context,
+          holdId: student.holdId,
+          captures: [{ id: nextId(), pictureId, ...marked(truth, normal) }],
+        },
+      });
+    }
+  }
+  return studio;
+}
+
+/** The picture's points as a teacher's finger would set them. */
+function marked(truth: PictureTruth, normal: () => number): Capture {
+  const points: Capture['points'] = {};
+  for (const name of SEEN[truth.view] ?? []) {
+    const [x, y] = truth.points2d[name];
+    const place = (at: number) => Math.round((at + MARK_SD_PX * normal()) * 10) / 10;
+    points[name] = { x: place(x), y: place(y), sigma: MARK_SD_PX };
+  }
+  const { view, side, image, frogLengthMm } = truth;
+  return {
+    view,
+    side,
+    image,
+    points,
+    frogLength: { mm: frogLengthMm, sdMm: MEASURED_FROG_SD_MM },
+  };
+}
+
+/** Lessons are in the afternoon. */
+function lessonTime(today: Date, { daysAgo }: DemoLook): string {
+  const time = new Date(today);
+  time.setUTCDate(time.getUTCDate() - daysAgo);
+  time.setUTCHours(15, 30, 0, 0);
+  return time.toISOString();
+}
+
+function idsFrom(today: Date): () => string {
+  const msecs = Date.UTC(today.getUTCFullYear(), today.getUTCMonth(), today.getUTCDate());
+  let seq = 0;
+  return () => uuidv7({ msecs, seq: (seq += 1), random: new Uint8Array(16).fill(7) });
+}
