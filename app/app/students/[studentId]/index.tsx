@@ -1,0 +1,21 @@
+import { useLocalSearchParams } from 'expo-router';
+import { View } from 'react-native';
+import { HandFileScreen } from '../../../src/features/handFile/HandFileScreen';
+import { StudentList } from '../../../src/features/students/StudentList';
+import { NavBar } from '../../../src/kit/NavBar';
+import { TwoPane } from '../../../src/kit/TwoPane';
+import { useWide } from '../../../src/kit/useWide';
+
+export default function HandFile() {
+  const { studentId } = useLocalSearchParams<{ studentId: string }>();
+  return (
+    <View style={{ flex: 1 }}>
+      <TwoPane
+        narrow="detail"
+        list={<StudentList chosenId={studentId} />}
+        detail={<HandFileScreen key={studentId} studentId={studentId} />}
+      />
+      {useWide() ? <NavBar current="students" /> : null}
+    </View>
+  );
+}

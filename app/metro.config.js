@@ -1,0 +1,16 @@
+const path = require('node:path');
+const { getDefaultConfig } = require('expo/metro-config');
+
+const config = getDefaultConfig(__dirname);
+const { resolveRequest } = config.resolver;
+
+/** Zod carries its messages in forty languages; the app needs one, which saves half a megabyte. */
+config.resolver.resolveRequest = (context, name, platform) => {
+  const fromZod = /[\\/]node_modules[\\/]zod[\\/]/.test(context.originModulePath);
+  if (fromZod && /locales\/index\.c?js$/.test(name)) {
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'zodLocales.js') };
+  }
+  return (resolveRequest ?? context.resolveRequest)(context, name, platform);
+};
+
+module.exports = config;

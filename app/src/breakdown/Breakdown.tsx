@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import {
+  FAMILIES,
+  familyStandings,
+  type Measure,
+  type NotMeasured,
+} from '@open-palm/core/measure';
+import { Button } from '../kit/Button';
+import { space } from '../kit/tokens';
+import { strings } from '../strings';
+import { FamilyCard } from './FamilyCard';
+
+/** The breakdown of a hold in four families; every number is one tap away. */
+export function Breakdown({
+  measures,
+  notMeasured,
+}: {
+  measures: readonly Measure[];
+  notMeasured: readonly NotMeasured[];
+}) {
+  const [whole, setWhole] = useState(false);
+  const standings = familyStandings(measures);
+  return (
+    <View style={{ gap: space(3) }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space(3) }}>
+        {FAMILIES.map((family) => (
+          <FamilyCard
+            key={family}
+            family={family}
+            standing={standings[family]}
+            measures={measures.filter((measure) => measure.family === family)}
+            notMeasured={notMeasured.filter((outcome) => outcome.family === family)}
+            whole={whole}
+          />
+        ))}
+      </View>
+      <Button
+        label={whole ? strings.result.less : strings.result.more}
+        icon={whole ? 'chevron-up' : 'chevron-down'}
+        onPress={() => setWhole(!whole)}
+      />
+    </View>
+  );
+}

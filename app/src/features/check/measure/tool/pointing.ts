@@ -1,0 +1,36 @@
+import { IDLE } from './idle';
+import type { ToolEvent, ToolState, ToolWorld } from './toolTypes';
+
+/** How far a finger may tremble before it drags, px of the screen. */
+const SLOP_PX = 4;
+
+/** A mark is touched but not moved yet: letting go chooses it, moving on drags it. */
+export function pointing(
+  state: Extract<ToolState, { name: 'pointing' }>,
+  event: ToolEvent,
+  world: ToolWorld,
+): ToolState {
+  const { mark, from } = state;
+  switch (event.type) {
+    case 'move': {
+      if (Math.hypot(event.at.x - from.x, event.at.y - from.y) < SLOP_PX) return state;
+      const place = world.screenOf(mark);
+      // The mark keeps its distance to the finger, so that it does not jump under it.
+      const offset = { x: place.x - from.x, y: place.y - from.y };
+      world.change({ type: 'begin' });
+      world.change({
+        type: 'set',
+        name: mark,
+        at: world.pictureAt({ x: event.at.x + offset.x, y: event.at.y + offset.y }),
+      });
+      return { name: 'dragging', mark, offset, isNew: false };
+    }
+    case 'up':
+      world.change({ type: 'choose', name: mark });
+      return IDLE;
+    case 'cancel':
+      return IDLE;
+    case 'down':
+      return state;
+  }
+}

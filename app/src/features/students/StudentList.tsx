@@ -1,0 +1,59 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import { useStudents } from '../../api/queries';
+import { StandingRow } from '../../breakdown/StandingRow';
+import { Button } from '../../kit/Button';
+import { Loaded } from '../../kit/Loaded';
+import { PressRow } from '../../kit/PressRow';
+import { Screen } from '../../kit/Screen';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { StudentBadge } from '../../portrait/StudentBadge';
+import { strings } from '../../strings';
+
+const words = strings.students;
+
+/** Every student, with how the hold stands. */
+export function StudentList({ chosenId }: { chosenId?: string }) {
+  const students = useStudents();
+  return (
+    <Loaded from={students}>
+      {(data) => (
+        <Screen
+          footer={
+            <Button
+              label={words.add}
+              icon="plus"
+              primary={chosenId === undefined}
+              onPress={() => router.navigate('/students/new')}
+              style={{ flex: 1 }}
+            />
+          }
+        >
+          <Text variant="title">{words.title}</Text>
+          {data.students.length === 0 ? <Text>{words.empty}</Text> : null}
+          {data.students.map((item) => (
+            <PressRow
+              key={item.student.id}
+              label={strings.today.open(item.student.name)}
+              chosen={item.student.id === chosenId}
+              onPress={() => router.navigate(`/students/${item.student.id}`)}
+            >
+              <StudentBadge item={item} />
+              <View style={{ flex: 1, gap: space(1) }}>
+                <Text variant="figure">{item.student.name}</Text>
+                <Text variant="small" second>
+                  {words.line(
+                    strings.instruments[item.student.instrument],
+                    strings.holds[item.student.holdId] ?? item.student.holdId,
+                  )}
+                </Text>
+                <StandingRow standings={item.standings} />
+              </View>
+            </PressRow>
+          ))}
+        </Screen>
+      )}
+    </Loaded>
+  );
+}

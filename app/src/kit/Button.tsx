@@ -1,0 +1,42 @@
+import { Button as PaperButton } from 'react-native-paper';
+import type { ViewStyle } from 'react-native';
+import { useTokens } from './ThemeProvider';
+import { FONTS, RADIUS, TOUCH } from './tokens';
+
+/** The house's button. One `primary` on a screen; the rest is quiet. */
+export function Button({
+  label,
+  onPress,
+  primary = false,
+  disabled = false,
+  busy = false,
+  icon,
+  style,
+}: {
+  label: string;
+  onPress: () => void;
+  primary?: boolean;
+  disabled?: boolean;
+  busy?: boolean;
+  icon?: string;
+  style?: ViewStyle;
+}) {
+  const tokens = useTokens();
+  return (
+    <PaperButton
+      mode={primary ? 'contained' : 'outlined'}
+      onPress={onPress}
+      disabled={disabled}
+      loading={busy}
+      {...(icon === undefined ? {} : { icon })}
+      style={[
+        { borderRadius: RADIUS - 2, borderColor: primary ? 'transparent' : tokens.ink },
+        style,
+      ]}
+      contentStyle={{ minHeight: TOUCH }}
+      labelStyle={{ fontFamily: FONTS.strong, fontSize: 16, lineHeight: 22 }}
+    >
+      {label}
+    </PaperButton>
+  );
+}

@@ -1,0 +1,35 @@
+import type { ReactNode } from 'react';
+import { ActivityIndicator } from 'react-native-paper';
+import { View } from 'react-native';
+import { strings } from '../strings';
+import { Notice } from './Notice';
+import { Screen } from './Screen';
+import { space } from './tokens';
+
+interface Loading<T> {
+  data: T | undefined;
+  error: Error | undefined;
+  retry: () => void;
+}
+
+/** Shows what was loaded, or that it is being loaded, or why it could not be: what is known is never hidden. */
+export function Loaded<T>({ from, children }: { from: Loading<T>; children: (data: T) => ReactNode }) {
+  if (from.data !== undefined) return children(from.data);
+  return (
+    <Screen>
+      {from.error ? (
+        <Notice
+          tone="out"
+          title={strings.loading.failed}
+          action={{ label: strings.loading.retry, onPress: from.retry }}
+        >
+          {from.error.message}
+        </Notice>
+      ) : (
+        <View style={{ padding: space(10) }}>
+          <ActivityIndicator accessibilityLabel={strings.loading.busy} />
+        </View>
+      )}
+    </Screen>
+  );
+}

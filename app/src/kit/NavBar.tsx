@@ -1,0 +1,61 @@
+import { router, type Href } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Icon } from 'react-native-paper';
+import { strings } from '../strings';
+import { Text } from './Text';
+import { useTokens } from './ThemeProvider';
+import { RADIUS, space, TOUCH } from './tokens';
+
+type Place = 'today' | 'students';
+
+const PLACES: readonly { place: Place; icon: string; href: Href }[] = [
+  { place: 'today', icon: 'calendar-check-outline', href: '/' },
+  { place: 'students', icon: 'account-multiple-outline', href: '/students' },
+];
+
+/** The app's places, at the foot of the screen where the thumb is. */
+export function NavBar({ current }: { current: Place }) {
+  const tokens = useTokens();
+  return (
+    <View
+      role="navigation"
+      style={{
+        flexDirection: 'row',
+        justifyContent: 'center',
+        gap: space(2),
+        padding: space(2),
+        borderTopWidth: 1,
+        borderColor: tokens.line,
+        backgroundColor: tokens.card,
+      }}
+    >
+      {PLACES.map(({ place, icon, href }) => {
+        const here = place === current;
+        return (
+          <Pressable
+            key={place}
+            role="link"
+            {...(here ? { 'aria-current': 'page' } : {})}
+            onPress={() => router.navigate(href)}
+            style={{
+              flex: 1,
+              maxWidth: 240,
+              minHeight: TOUCH,
+              flexDirection: 'row',
+              gap: space(2),
+              alignItems: 'center',
+              justifyContent: 'center',
+              borderRadius: RADIUS,
+              backgroundColor: here ? tokens.amberGround : 'transparent',
+            }}
+          >
+            <Icon source={icon} size={22} color={here ? tokens.amberInk : tokens.inkSecond} />
+            <Text variant="strong" color={here ? tokens.amberInk : tokens.inkSecond}>
+              {strings.nav[place]}
+            </Text>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

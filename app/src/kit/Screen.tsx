@@ -1,0 +1,51 @@
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { useTokens } from './ThemeProvider';
+import { space } from './tokens';
+
+const READING_WIDTH = 720;
+
+/** A screen: what is read above, what is done in the lower third where the thumb reaches. */
+export function Screen({ children, footer }: { children: ReactNode; footer?: ReactNode }) {
+  const tokens = useTokens();
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: tokens.ground }}>
+      <ScrollView
+        style={{ flex: 1 }}
+        contentContainerStyle={{
+          padding: space(4),
+          gap: space(3),
+          width: '100%',
+          maxWidth: READING_WIDTH,
+          alignSelf: 'center',
+        }}
+      >
+        {children}
+      </ScrollView>
+      {footer === undefined ? null : <Footer>{footer}</Footer>}
+    </View>
+  );
+}
+
+/** The row of actions at the foot of a screen. */
+export function Footer({ children }: { children: ReactNode }) {
+  const tokens = useTokens();
+  return (
+    <View
+      style={{ borderTopWidth: 1, borderColor: tokens.line, backgroundColor: tokens.ground }}
+    >
+      <View
+        style={{
+          flexDirection: 'row',
+          gap: space(3),
+          padding: space(3),
+          width: '100%',
+          maxWidth: READING_WIDTH,
+          alignSelf: 'center',
+        }}
+      >
+        {children}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,56 @@
+import MaterialCommunityIcons from '@expo/vector-icons/MaterialCommunityIcons';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { useColorScheme } from 'react-native';
+import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider } from 'react-native-paper';
+import { DARK, FONTS, LIGHT, RADIUS, type Tokens } from './tokens';
+
+const TokensContext = createContext<Tokens>(LIGHT);
+
+/** The colours in force: paper by day, ground by night, as the device asks. */
+export const useTokens = () => useContext(TokensContext);
+
+const settings = {
+  icon: ({ name, color, size }: { name: unknown; color?: string | undefined; size: number }) => (
+    <MaterialCommunityIcons
+      name={name as keyof typeof MaterialCommunityIcons.glyphMap}
+      color={color}
+      size={size}
+      aria-hidden
+    />
+  ),
+};
+
+export function ThemeProvider({ children }: { children: ReactNode }) {
+  const tokens = useColorScheme() === 'dark' ? DARK : LIGHT;
+  const theme = useMemo(() => paperTheme(tokens), [tokens]);
+  return (
+    <TokensContext.Provider value={tokens}>
+      <PaperProvider theme={theme} settings={settings}>
+        {children}
+      </PaperProvider>
+    </TokensContext.Provider>
+  );
+}
+
+function paperTheme(tokens: Tokens) {
+  const base = tokens.dark ? MD3DarkTheme : MD3LightTheme;
+  return {
+    ...base,
+    roundness: RADIUS / 4,
+    fonts: configureFonts({ config: { fontFamily: FONTS.text } }),
+    colors: {
+      ...base.colors,
+      primary: tokens.ink,
+      onPrimary: tokens.ground,
+      background: tokens.ground,
+      surface: tokens.card,
+      surfaceVariant: tokens.card,
+      onSurface: tokens.ink,
+      onSurfaceVariant: tokens.inkSecond,
+      outline: tokens.notSeen,
+      secondaryContainer: tokens.amberGround,
+      onSecondaryContainer: tokens.amberInk,
+      error: tokens.out,
+    },
+  };
+}

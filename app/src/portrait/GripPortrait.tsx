@@ -1,0 +1,294 @@
+import { useMemo } from 'react';
+import Svg, { Circle, Ellipse, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import type { SkinTone } from '@open-palm/contract';
+import { FINGERS, type Finger } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import type { GripContacts, MeasureId, Side, Verdict } from '@open-palm/core/measure';
+import { stateColor, type MarkState } from '../kit/StateMark';
+import { useTokens } from '../kit/ThemeProvider';
+import { FONTS } from '../kit/tokens';
+import { strings } from '../strings';
+import { verdictMark } from '../strings/measureWords';
+import { BowFigure } from './BowFigure';
+import { gripFigure, type DrawnFinger } from './gripFigure';
+import { SKINS, type Skin } from './skin';
+import { pathThrough, tubeOutline } from './tube';
+
+/** What of the figure's plane is shown, mm. */
+const FRAME = { left: -66, top: -74, width: 132, height: 118 };
+
+/** The measure whose verdict a finger's mark carries. */
+const MARK_MEASURES: Record<Finger | 'thumb', readonly MeasureId[]> = {
+  thumb: ['thumbIpFlexion', 'thumbPlace'],
+  index: ['indexDepth'],
+  middle: ['middleDepth'],
+  ring: ['ringDepth'],
+  little: ['littlePlace', 'littlePipFlexion'],
+};
+
+export interface PortraitNumbers {
+  hold: Hold;
+  side: Side;
+  skinTone: SkinTone;
+  contacts: GripContacts;
+  thumbIpFlexionDeg: number | null;
+  verdicts: Partial<Record<MeasureId, Verdict>>;
+}
+
+/**
+ * The grip portrait: a hold drawn from its numbers, as seen from the finger side. A right hand has the bow's tip to
+ * the right, a left hand mirrors it. What was not seen is dotted; thin outlines are where the hold wants the fingers.
+ */
+export function GripPortrait({
+  numbers,
+  label,
+  badge = false,
+}: {
+  numbers: PortraitNumbers;
+  /** What the figure shows, for those who cannot see it. */
+  label: string;
+  /** The small form for lists: the figure without its marks. */
+  badge?: boolean;
+}) {
+  const tokens = useTokens();
+  const skin = SKINS[numbers.skinTone];
+  const figure = useMemo(
+    () => gripFigure(numbers.hold, numbers.contacts, numbers.thumbIpFlexionDeg),
+    [numbers.hold, numbers.contacts, numbers.thumbIpFlexionDeg],
+  );
+  const mirrored = numbers.side === 'left';
+  const anySeen = FINGERS.some((finger) => figure.fingers[finger].seen);
+  const frame = badge ? { ...FRAME, left: -58, width: 118 } : FRAME;
+  const viewBox = mirrored
+    ? `${-frame.left - frame.width} ${frame.top} ${frame.width} ${frame.height}`
+    : `${frame.left} ${frame.top} ${frame.width} ${frame.height}`;
+  return (
+    <Svg
+      width="100%"
+      viewBox={viewBox}
+      style={{ aspectRatio: frame.width / frame.height }}
+      role="img"
+      aria-label={label}
+    >
+      <G scaleX={mirrored ? -1 : 1}>
+        <FingerShape drawn={figure.thumb} skin={{ ...skin, fill: skin.behind }} bold={badge} />
+        <BackOfHand points={figure.back} skin={skin} seen={anySeen} bold={badge} />
+        <BowFigure tokens={tokens} />
+        {badge ? null : <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />}
+        {(['little', 'ring', 'middle', 'index'] as const).map((finger) => (
+          <FingerShape key={finger} drawn={figure.fingers[finger]} skin={skin} bold={badge} nail />
+        ))}
+      </G>
+      {badge
+        ? null
+        : ([...FINGERS, 'thumb'] as const).map((name, i) => {
+            const drawn = name === 'thumb' ? figure.thumb : figure.fingers[name];
+            const at = name === 'thumb' ? drawn.joints[1]! : drawn.contact;
+            return (
+              <Mark
+                key={name}
+                x={mirrored ? -at.x : at.x}
+                y={at.y}
+                state={markState(numbers.verdicts, name, drawn.seen)}
+                text={name === 'thumb' ? strings.portrait.thumb : String(i + 1)}
+              />
+            );
+          })}
+    </Svg>
+  );
+}
+
+function markState(
+  verdicts: PortraitNumbers['verdicts'],
+  name: Finger | 'thumb',
+  seen: boolean,
+): MarkState {
+  const found = MARK_MEASURES[name].map((id) => verdicts[id]).find((v) => v !== undefined);
+  if (found) return verdictMark(found);
+  return seen ? 'none' : 'notSeen';
+}
+
+function BackOfHand({
+  points,
+  skin,
+  seen,
+  bold,
+}: {
+  points: { x: number; y: number }[];
+  skin: Skin;
+  seen: boolean;
+  bold: boolean;
+}) {
+  const outline = useMemo(() => pathThrough(tubeLike(points), false), [points]);
+  return (
+    <Path
+      d={outline}
+      fill={seen ? skin.fill : 'none'}
+      stroke={skin.line}
+      strokeWidth={bold ? 2 : 0.7}
+      {...(seen ? {} : { strokeDasharray: '1.6 1.8' })}
+    />
+  );
+}
+
+/** Softens the corners of the back of the hand. */
+function tubeLike(points: readonly { x: number; y: number }[]) {
+  return points.flatMap((p, i) => {
+    const before = points[i - 1];
+    const after = points[i + 1];
+    if (!before || !after) return [p];
+    const toward = (q: { x: number; y: number }, t: number) => ({
+      x: p.x + (q.x - p.x) * t,
+      y: p.y + (q.y - p.y) * t,
+    });
+    const a = toward(before, 0.3);
+    const b = toward(after, 0.3);
+    const middle = { x: (a.x + 2 * p.x + b.x) / 4, y: (a.y + 2 * p.y + b.y) / 4 };
+    return [a, middle, b];
+  });
+}
+
+function FingerShape({
+  drawn,
+  skin,
+  bold,
+  nail = false,
+}: {
+  drawn: DrawnFinger;
+  skin: Skin;
+  bold: boolean;
+  nail?: boolean;
+}) {
+  const outline = useMemo(() => pathThrough(tubeOutline(drawn.joints, drawn.radii)), [drawn]);
+  const [, pip, dip, tip] = drawn.joints;
+  return (
+    <G>
+      <Path
+        d={outline}
+        fill={drawn.seen ? skin.fill : 'none'}
+        stroke={skin.line}
+        strokeWidth={bold ? 2 : 0.7}
+        strokeLinejoin="round"
+        {...(drawn.seen ? {} : { strokeDasharray: '1.6 1.8' })}
+      />
+      {drawn.seen && !bold && nail && pip && dip && tip ? (
+        <>
+          <Crease at={dip} width={drawn.radii[2]!} color={skin.line} />
+          <Crease at={pip} width={drawn.radii[1]!} color={skin.line} />
+          <Nail dip={dip} tip={tip} width={drawn.radii[3]!} skin={skin} />
+        </>
+      ) : null}
+    </G>
+  );
+}
+
+function Crease({ at, width, color }: { at: { x: number; y: number }; width: number; color: string }) {
+  const half = width * 0.5;
+  return (
+    <Path
+      d={`M${at.x - half} ${at.y}Q${at.x} ${at.y + 1.6} ${at.x + half} ${at.y}`}
+      fill="none"
+      stroke={color}
+      strokeWidth={0.5}
+      opacity={0.7}
+    />
+  );
+}
+
+function Nail({
+  dip,
+  tip,
+  width,
+  skin,
+}: {
+  dip: { x: number; y: number };
+  tip: { x: number; y: number };
+  width: number;
+  skin: Skin;
+}) {
+  const angle = (Math.atan2(tip.y - dip.y, tip.x - dip.x) * 180) / Math.PI - 90;
+  return (
+    <G x={tip.x} y={tip.y} rotation={angle}>
+      <Rect
+        x={-width * 0.58}
+        y={-width * 0.75}
+        width={width * 1.16}
+        height={width * 1.35}
+        rx={width * 0.55}
+        fill={skin.nail}
+        stroke={skin.line}
+        strokeWidth={0.35}
+      />
+    </G>
+  );
+}
+
+/** Thin outlines where the hold wants the fingers; shown where the hand is elsewhere. */
+function Targets({
+  hold,
+  fingers,
+  color,
+}: {
+  hold: Hold;
+  fingers: Record<Finger, DrawnFinger>;
+  color: string;
+}) {
+  return (
+    <G>
+      {FINGERS.filter(
+        (finger) => Math.abs(fingers[finger].contact.x - hold.startingPlacesMm[finger]) > 4,
+      ).map((finger) => (
+        <Ellipse
+          key={finger}
+          cx={hold.startingPlacesMm[finger]}
+          cy={0}
+          rx={7.5}
+          ry={10}
+          fill="none"
+          stroke={color}
+          strokeWidth={0.7}
+          opacity={0.55}
+        />
+      ))}
+    </G>
+  );
+}
+
+/** A numbered mark whose shape tells the state. */
+function Mark({ x, y, state, text }: { x: number; y: number; state: MarkState; text: string }) {
+  const tokens = useTokens();
+  const color = stateColor(tokens, state);
+  const r = 4.3;
+  const filled = state === 'in' || state === 'out';
+  return (
+    <G>
+      <Circle cx={x} cy={y} r={r + 1} fill={tokens.card} />
+      {state === 'out' ? (
+        <Rect x={x - r} y={y - r} width={2 * r} height={2 * r} rx={1} fill={color} />
+      ) : (
+        <Circle
+          cx={x}
+          cy={y}
+          r={state === 'in' ? r : r - 0.4}
+          fill={state === 'in' ? color : tokens.card}
+          stroke={color}
+          strokeWidth={1}
+          {...(state === 'notSeen' ? { strokeDasharray: '1.2 1.4' } : {})}
+        />
+      )}
+      {state === 'unsure' ? (
+        <Path d={`M${x} ${y - r}a${r} ${r} 0 0 0 0 ${2 * r}z`} fill={color} opacity={0.55} />
+      ) : null}
+      <SvgText
+        x={x}
+        y={y + 2}
+        fontSize={5.6}
+        fontFamily={FONTS.strong}
+        textAnchor="middle"
+        fill={filled ? tokens.onState : tokens.ink}
+      >
+        {text}
+      </SvgText>
+    </G>
+  );
+}

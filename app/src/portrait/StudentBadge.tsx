@@ -1,0 +1,39 @@
+import { View } from 'react-native';
+import type { StudentListItem } from '@open-palm/contract';
+import { holdById } from '@open-palm/core/holds';
+import { useTokens } from '../kit/ThemeProvider';
+import { strings } from '../strings';
+import { GripPortrait } from './GripPortrait';
+
+/** A student's grip at a glance, for lists. */
+export function StudentBadge({ item, size = 56 }: { item: StudentListItem; size?: number }) {
+  const tokens = useTokens();
+  const { student, contacts, thumbIpFlexionDeg, verdicts } = item;
+  return (
+    <View
+      style={{
+        width: size,
+        height: size,
+        borderRadius: 12,
+        overflow: 'hidden',
+        borderWidth: 1,
+        borderColor: tokens.line,
+        backgroundColor: tokens.ground,
+        justifyContent: 'center',
+      }}
+    >
+      <GripPortrait
+        badge
+        label={strings.handFile.portrait(student.name)}
+        numbers={{
+          hold: holdById(student.holdId),
+          side: student.side,
+          skinTone: student.skinTone,
+          contacts,
+          thumbIpFlexionDeg,
+          verdicts,
+        }}
+      />
+    </View>
+  );
+}

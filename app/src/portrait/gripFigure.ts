@@ -1,0 +1,148 @@
+import { FINGERS, type Finger } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import type { GripContacts } from '@open-palm/core/measure';
+import type { Vec2 } from '@open-palm/core/units';
+
+/**
+ * The drawn hand in millimetres, as seen from the finger side with the tip to the right: x along the stick from the
+ * frog's front, y down toward the hair, the stick's axis at y = 0.
+ */
+export interface GripFigure {
+  fingers: Record<Finger, DrawnFinger>;
+  thumb: DrawnFinger;
+  /** The back of the hand, closed. */
+  back: Vec2[];
+}
+
+export interface DrawnFinger {
+  /** Joints from base to tip. */
+  joints: Vec2[];
+  /** Half the width at each joint. */
+  radii: number[];
+  /** Where it meets the stick, or would. */
+  contact: Vec2;
+  seen: boolean;
+}
+
+/** Phalanges from the base to the tip, mm. [published: Buryanov & Kotiuk, Int. J. Morphol. 28(3), 2010; recalled; last ones with 4 mm of flesh] */
+const PHALANGES_MM: Record<Finger, [number, number, number]> = {
+  index: [39.8, 22.4, 19.8],
+  middle: [44.6, 26.3, 21.4],
+  ring: [41.4, 25.7, 21.3],
+  little: [32.7, 18.1, 20],
+};
+const THUMB_MM: [number, number] = [31.6, 25.7];
+
+/** Half widths at knuckle, middle joint, last joint and tip, mm. [memory] */
+const RADII_MM: Record<Finger | 'thumb', number[]> = {
+  index: [9, 8.4, 7.4, 6.2],
+  middle: [9.4, 8.6, 7.6, 6.4],
+  ring: [9, 8.2, 7.2, 6],
+  little: [7.8, 7, 6.2, 5.2],
+  thumb: [11, 9.6, 7.4],
+};
+
+/** How each phalanx leans from the upright, degrees toward the bow's tip, base first: the hand rolls to the index. */
+const LEAN_DEG: Record<Finger, [number, number, number]> = {
+  index: [24, 17, 6],
+  middle: [20, 13, 3],
+  ring: [16, 9, 0],
+  little: [12, -8, -14],
+};
+
+/** The first phalanx comes toward the eye and so looks shorter. */
+const FIRST_PHALANX_SHOWN = 0.62;
+
+/** Lean of the thumb's last phalanx below the stick, degrees. */
+const THUMB_LEAN_DEG = 20;
+
+const THUMB_BEND_UNSEEN_DEG = 35;
+
+/** The grip as numbers turn it into a figure; what was not seen stands where the hold wants it, marked as unseen. */
+export function gripFigure(
+  hold: Hold,
+  contacts: GripContacts,
+  thumbIpFlexionDeg: number | null,
+): GripFigure {
+  const fingers = {} as GripFigure['fingers'];
+  for (const finger of FINGERS) {
+    const seen = contacts.fingers[finger];
+    const place = seen ?? {
+      xMm: hold.startingPlacesMm[finger],
+      u: hold.startingDepthsU[finger],
+      dMm: 0,
+    };
+    fingers[finger] = drawnFinger(finger, place, seen !== null);
+  }
+  return {
+    fingers,
+    thumb: drawnThumb(
+      contacts.thumbXMm ?? hold.startingPlacesMm.thumb,
+      thumbIpFlexionDeg ?? THUMB_BEND_UNSEEN_DEG,
+      contacts.thumbXMm !== null,
+    ),
+    back: backOfHand(fingers),
+  };
+}
+
+function drawnFinger(
+  finger: Finger,
+  place: { xMm: number; u: number; dMm: number },
+  seen: boolean,
+): DrawnFinger {
+  const [first, second, third] = PHALANGES_MM[finger];
+  const [lean1, lean2, lean3] = LEAN_DEG[finger];
+  const tip = { x: 0, y: 0 };
+  const dip = up(tip, third, lean3);
+  const pip = up(dip, second, lean2);
+  const knuckle = up(pip, first * FIRST_PHALANX_SHOWN, lean1);
+  const line = [tip, dip, pip, knuckle];
+  const contact = alongLine(line, place.u);
+  const shift = { x: place.xMm - contact.x, y: place.dMm - contact.y };
+  const joints = line.map((p) => ({ x: p.x + shift.x, y: p.y + shift.y })).reverse();
+  return { joints, radii: RADII_MM[finger], contact: { x: place.xMm, y: place.dMm }, seen };
+}
+
+function drawnThumb(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
+  const tip = { x: xMm, y: 5 };
+  const ip = down(tip, THUMB_MM[1], THUMB_LEAN_DEG);
+  const mcp = down(ip, THUMB_MM[0], THUMB_LEAN_DEG - flexionDeg);
+  return { joints: [mcp, ip, tip], radii: RADII_MM.thumb, contact: tip, seen };
+}
+
+/** From the outer edges of the row of knuckles up to the wrist, which leaves the picture to the upper left. */
+function backOfHand({ index, middle, little }: GripFigure['fingers']): Vec2[] {
+  const [front] = index.joints;
+  const [centre] = middle.joints;
+  const [rear] = little.joints;
+  const right = { x: front!.x + index.radii[0]!, y: front!.y };
+  const left = { x: rear!.x - little.radii[0]!, y: rear!.y };
+  const wrist = { x: (front!.x + rear!.x) / 2 - 16, y: centre!.y - 62 };
+  return [
+    { x: left.x, y: left.y + 4 },
+    { x: left.x - 1, y: left.y - 8 },
+    { x: wrist.x - 24, y: wrist.y + 16 },
+    { x: wrist.x - 25, y: wrist.y },
+    { x: wrist.x + 25, y: wrist.y },
+    { x: right.x - 6, y: right.y - 34 },
+    { x: right.x + 1, y: right.y - 10 },
+    { x: right.x, y: right.y + 4 },
+  ];
+}
+
+const up = (from: Vec2, length: number, leanDeg: number): Vec2 => ({
+  x: from.x + length * Math.sin((leanDeg * Math.PI) / 180),
+  y: from.y - length * Math.cos((leanDeg * Math.PI) / 180),
+});
+
+const down = (from: Vec2, length: number, leanDeg: number): Vec2 => ({
+  x: from.x + length * Math.sin((leanDeg * Math.PI) / 180),
+  y: from.y + length * Math.cos((leanDeg * Math.PI) / 180),
+});
+
+/** The point at depth u on a line of joints that begins at the tip. */
+function alongLine(line: readonly Vec2[], u: number): Vec2 {
+  const i = Math.min(line.length - 2, Math.max(0, Math.floor(u)));
+  const [a, b] = [line[i]!, line[i + 1]!];
+  return { x: a.x + (b.x - a.x) * (u - i), y: a.y + (b.y - a.y) * (u - i) };
+}

@@ -1,0 +1,4 @@
+import { en, type Strings } from './en';
+
+/** The catalogue in use. */
+export const strings: Strings = en;

@@ -1,0 +1,94 @@
+import type { NumberMeasure } from '@open-palm/core/measure';
+import { agoWords } from './dateWords';
+import {
+  bandWords,
+  measureNote,
+  notMeasuredWords,
+  plainNumber,
+  valueWords,
+  verdictMark,
+  verdictWords,
+} from './measureWords';
+
+const thumb: NumberMeasure = {
+  kind: 'number',
+  id: 'thumbIpFlexion',
+  family: 'thumb',
+  unit: 'deg',
+  value: -3.7,
+  sd: 4.65,
+  verdict: 'low',
+  band: { lo: 20, hi: 60 },
+  decidable: true,
+  implausible: false,
+};
+
+describe('measure words', () => {
+  it('tell a number with its doubt in its unit', () => {
+    expect(valueWords(thumb)).toBe('−4° ± 5°');
+    expect(valueWords({ ...thumb, unit: 'mm', value: 20.13, sd: 1.4 })).toBe('20 ± 1 mm');
+    expect(valueWords({ ...thumb, unit: 'u', value: 1.37, sd: 0.17 })).toBe('1.4 ± 0.2 joints');
+  });
+
+  it('never tell a doubt of nothing, nor a minus before zero', () => {
+    expect(valueWords({ ...thumb, value: -0.2, sd: 0.01 })).toBe('0° ± 1°');
+    expect(plainNumber(-0.04, 'u')).toBe('0.0');
+  });
+
+  it('tell bands with both ends, one end, and categories', () => {
+    expect(bandWords(thumb)).toBe('20 to 60°');
+    expect(bandWords({ ...thumb, band: { lo: 0 } })).toBe('at least 0°');
+    expect(bandWords({ ...thumb, band: { hi: 9 } })).toBe('at most 9°');
+    expect(bandWords({ ...thumb, band: null })).toBeNull();
+    expect(
+      bandWords({
+        kind: 'category',
+        id: 'littlePlace',
+        family: 'little',
+        unit: 'category',
+        value: 'off',
+        probability: 1,
+        verdict: 'low',
+        band: { allowed: ['top'] },
+      }),
+    ).toBe('on top');
+  });
+
+  it('say what is wrong in the words of the trade', () => {
+    expect(verdictWords(thumb)).toBe('too straight');
+    expect(verdictWords({ ...thumb, verdict: 'in' })).toBe('good');
+    expect(verdictMark('high')).toBe('out');
+    expect(verdictMark('unsure')).toBe('unsure');
+  });
+
+  it('warn of joints that cannot bend so, and of pictures that cannot decide', () => {
+    expect(measureNote(thumb)).toBeNull();
+    expect(measureNote({ ...thumb, implausible: true })).toMatch(/check its points/);
+    expect(measureNote({ ...thumb, verdict: 'unsure', decidable: false })).toMatch(/cannot decide/);
+  });
+
+  it('say from where the unseen can be seen', () => {
+    const outcome = {
+      id: 'thumbIpFlexion',
+      family: 'thumb',
+      reason: 'view',
+      views: ['thumb-side', 'player-eye'],
+    } as const;
+    expect(notMeasuredWords(outcome)).toBe(
+      'not from this view: take it from thumb side or player’s eye',
+    );
+  });
+});
+
+describe('agoWords', () => {
+  const now = new Date(2026, 10, 25, 9, 0);
+  it.each([
+    [new Date(2026, 10, 25, 8, 0), 'today'],
+    [new Date(2026, 10, 24, 23, 0), 'yesterday'],
+    [new Date(2026, 10, 16), '9 days ago'],
+    [new Date(2026, 9, 28), '4 weeks ago'],
+    [new Date(2026, 5, 1), '6 months ago'],
+  ])('tells %s as %s', (day, words) => {
+    expect(agoWords(day.toISOString(), now)).toBe(words);
+  });
+});
