@@ -11,6 +11,7 @@ export function Button({
   disabled = false,
   busy = false,
   icon,
+  accessibilityLabel,
   style,
 }: {
   label: string;
@@ -19,6 +20,8 @@ export function Button({
   disabled?: boolean;
   busy?: boolean;
   icon?: string;
+  /** Where the label alone would not say what it acts on. */
+  accessibilityLabel?: string;
   style?: ViewStyle;
 }) {
   const tokens = useTokens();
@@ -29,6 +32,7 @@ export function Button({
       disabled={disabled}
       loading={busy}
       {...(icon === undefined ? {} : { icon })}
+      {...(accessibilityLabel === undefined ? {} : { accessibilityLabel })}
       style={[
         { borderRadius: RADIUS - 2, borderColor: primary ? 'transparent' : tokens.ink },
         style,

@@ -29,7 +29,10 @@ describe('gripFigure', () => {
 
   it('lets a lost finger hover over the stick', () => {
     const lost = { ...contacts, fingers: { ...contacts.fingers, little: at(-32, 0, -30) } };
-    expect(gripFigure(hold, lost, 30).fingers.little.joints.at(-1)).toEqual({ x: -32, y: -30 });
+    const { little } = gripFigure(hold, lost, 30).fingers;
+    expect(little.joints.at(-1)).toEqual({ x: -32, y: -30 });
+    // Its knuckle stays with the hand.
+    expect(little.joints[0]).toEqual(gripFigure(hold, contacts, 30).fingers.little.joints[0]);
   });
 
   it('stands the unseen where the hold wants it, and says that it was not seen', () => {

@@ -56,6 +56,12 @@ const FIRST_PHALANX_SHOWN = 0.62;
 /** Lean of the thumb's last phalanx below the stick, degrees. */
 const THUMB_LEAN_DEG = 20;
 
+/** A finger's nearest point further than this from the axis is off the stick, mm. [memory] */
+const OFF_FROM_MM = 12;
+
+/** How far the fingers' bases are covered by the back of the hand, mm. */
+const BASE_OVERLAP_MM = 5;
+
 const THUMB_BEND_UNSEEN_DEG = 35;
 
 /** The grip as numbers turn it into a figure; what was not seen stands where the hold wants it, marked as unseen. */
@@ -66,13 +72,15 @@ export function gripFigure(
 ): GripFigure {
   const fingers = {} as GripFigure['fingers'];
   for (const finger of FINGERS) {
-    const seen = contacts.fingers[finger];
-    const place = seen ?? {
+    const wanted = {
       xMm: hold.startingPlacesMm[finger],
       u: hold.startingDepthsU[finger],
       dMm: 0,
     };
-    fingers[finger] = drawnFinger(finger, place, seen !== null);
+    const seen = contacts.fingers[finger];
+    const isOff = seen !== null && Math.abs(seen.dMm) > OFF_FROM_MM;
+    const standing = drawnFinger(finger, isOff ? wanted : (seen ?? wanted), seen !== null);
+    fingers[finger] = isOff ? hovering(standing, seen) : standing;
   }
   return {
     fingers,
@@ -103,6 +111,17 @@ function drawnFinger(
   return { joints, radii: RADII_MM[finger], contact: { x: place.xMm, y: place.dMm }, seen };
 }
 
+/** A finger off the stick: its knuckle stays with the hand, and it reaches to where its tip was seen. */
+function hovering(standing: DrawnFinger, { xMm, dMm }: { xMm: number; dMm: number }): DrawnFinger {
+  const [knuckle] = standing.joints;
+  const tip = { x: xMm, y: dMm };
+  const reach = (share: number, rise: number) => ({
+    x: knuckle!.x + (tip.x - knuckle!.x) * share,
+    y: knuckle!.y + (tip.y - knuckle!.y) * share - rise,
+  });
+  return { ...standing, joints: [knuckle!, reach(0.42, 4), reach(0.73, 4), tip], contact: tip };
+}
+
 function drawnThumb(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
   const tip = { x: xMm, y: 5 };
   const ip = down(tip, THUMB_MM[1], THUMB_LEAN_DEG);
@@ -110,23 +129,23 @@ function drawnThumb(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger
   return { joints: [mcp, ip, tip], radii: RADII_MM.thumb, contact: tip, seen };
 }
 
-/** From the outer edges of the row of knuckles up to the wrist, which leaves the picture to the upper left. */
-function backOfHand({ index, middle, little }: GripFigure['fingers']): Vec2[] {
-  const [front] = index.joints;
-  const [centre] = middle.joints;
-  const [rear] = little.joints;
-  const right = { x: front!.x + index.radii[0]!, y: front!.y };
-  const left = { x: rear!.x - little.radii[0]!, y: rear!.y };
-  const wrist = { x: (front!.x + rear!.x) / 2 - 16, y: centre!.y - 62 };
+/** From knuckle to knuckle, and up both edges to the wrist, which leaves the picture to the upper left. */
+function backOfHand({ index, middle, ring, little }: GripFigure['fingers']): Vec2[] {
+  const knuckles = [little, ring, middle, index].map((finger) => finger.joints[0]!);
+  const [rear, , centre, front] = knuckles as [Vec2, Vec2, Vec2, Vec2];
+  const right = { x: front.x + index.radii[0]! - 0.5, y: front.y };
+  const left = { x: rear.x - little.radii[0]! + 0.5, y: rear.y };
+  const wrist = { x: (front.x + rear.x) / 2 - 14, y: centre.y - 62 };
   return [
-    { x: left.x, y: left.y + 4 },
-    { x: left.x - 1, y: left.y - 8 },
-    { x: wrist.x - 24, y: wrist.y + 16 },
     { x: wrist.x - 25, y: wrist.y },
-    { x: wrist.x + 25, y: wrist.y },
-    { x: right.x - 6, y: right.y - 34 },
+    { x: wrist.x - 23, y: wrist.y + 18 },
+    { x: left.x - 1, y: left.y - 9 },
+    left,
+    ...knuckles.map(({ x, y }) => ({ x, y: y + BASE_OVERLAP_MM })),
+    right,
     { x: right.x + 1, y: right.y - 10 },
-    { x: right.x, y: right.y + 4 },
+    { x: right.x - 5, y: right.y - 32 },
+    { x: wrist.x + 25, y: wrist.y },
   ];
 }
 

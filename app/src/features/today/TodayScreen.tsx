@@ -4,7 +4,6 @@ import type { StudentListItem } from '@open-palm/contract';
 import { useStudents } from '../../api/queries';
 import { StandingRow } from '../../breakdown/StandingRow';
 import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
 import { Loaded } from '../../kit/Loaded';
 import { NavBar } from '../../kit/NavBar';
 import { PressRow } from '../../kit/PressRow';
@@ -75,13 +74,14 @@ function StudentRow({ item, now }: { item: StudentListItem; now: Date }) {
 
 function DueCard({ item, now }: { item: StudentListItem; now: Date }) {
   return (
-    <Card style={{ gap: space(2), padding: space(2) }}>
+    <View style={{ gap: space(2), marginBottom: space(2) }}>
       <StudentRow item={item} now={now} />
       <Button
         label={words.look}
+        accessibilityLabel={words.lookAt(item.student.name)}
         icon="camera-outline"
         onPress={() => router.navigate(`/students/${item.student.id}/check`)}
       />
-    </Card>
+    </View>
   );
 }

@@ -44,6 +44,10 @@ export const noMarks = (sequence: readonly PointName[]): Marks => ({
 export const nextOpen = ({ sequence, placed, skipped }: Omit<Marks, 'chosen'>): PointName | null =>
   sequence.find((name) => !placed[name] && !skipped.includes(name)) ?? null;
 
+/** The point that a touch of an empty place sets: the chosen one, or else the next one in order. */
+export const pointToSet = (marks: Marks): PointName | null =>
+  marks.chosen !== null && !marks.placed[marks.chosen] ? marks.chosen : nextOpen(marks);
+
 /** The one way in which marks change. */
 export function changeMarks(marks: Marks, action: MarksAction): Marks {
   switch (action.type) {

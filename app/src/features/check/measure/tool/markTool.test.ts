@@ -1,5 +1,5 @@
 import type { PointName } from '@open-palm/core/measure';
-import { changeMarks, noMarks, type Marks } from '../marks';
+import { changeMarks, noMarks, pointToSet, type Marks } from '../marks';
 import { nearestMark } from '../nearestMark';
 import { inside, toPicture, toScreen } from '../viewport';
 import { IDLE } from './idle';
@@ -19,7 +19,7 @@ function person() {
       markAt: (at) => nearestMark(marks.placed, VIEWPORT, at),
       screenOf: (name) => toScreen(VIEWPORT, marks.placed[name]!),
       pictureAt: (at) => inside(toPicture(VIEWPORT, at), PICTURE),
-      next: marks.chosen !== null && !marks.placed[marks.chosen] ? marks.chosen : null,
+      next: pointToSet(marks),
       change: (action) => (marks = changeMarks(marks, action)),
     });
   };
@@ -58,6 +58,7 @@ describe('the mark tool', () => {
       .move(114, 123)
       .expectState('pointing')
       .up(114, 123)
+      .expectState('idle')
       .expectPlaced({ frogFront: { x: 200, y: 200 } })
       .expectChosen('frogFront');
   });
@@ -111,8 +112,30 @@ describe('the mark tool', () => {
       .up(110, 120)
       .down(150, 120)
       .up(150, 120)
-      .down(135, 120)
-      .up(135, 120)
+      .down(145, 120)
+      .up(145, 120)
       .expectChosen('frogBack');
+  });
+
+  it('sets the point that is asked for when the tap is beside a mark, not on it', () => {
+    person()
+      .down(110, 120)
+      .up(110, 120)
+      .down(110, 134)
+      .up(110, 134)
+      .expectPlaced({ frogFront: { x: 200, y: 200 }, frogBack: { x: 200, y: 228 } })
+      .expectChosen('thumbTip');
+  });
+
+  it('goes on with the order after a mark was chosen', () => {
+    person()
+      .down(110, 120)
+      .up(110, 120)
+      .down(110, 120)
+      .up(110, 120)
+      .expectChosen('frogFront')
+      .down(300, 200)
+      .up(300, 200)
+      .expectPlaced({ frogFront: { x: 200, y: 200 }, frogBack: { x: 580, y: 360 } });
   });
 });

@@ -4,6 +4,9 @@ import type { ToolEvent, ToolState, ToolWorld } from './toolTypes';
 /** How far a finger may tremble before it drags, px of the screen. */
 const SLOP_PX = 4;
 
+/** A tap this near to a mark means the mark, whatever is asked for, px of the screen. */
+const ON_MARK_PX = 7;
+
 /** A mark is touched but not moved yet: letting go chooses it, moving on drags it. */
 export function pointing(
   state: Extract<ToolState, { name: 'pointing' }>,
@@ -25,9 +28,19 @@ export function pointing(
       });
       return { name: 'dragging', mark, offset, isNew: false };
     }
-    case 'up':
-      world.change({ type: 'choose', name: mark });
+    case 'up': {
+      const place = world.screenOf(mark);
+      const meansMark = Math.hypot(event.at.x - place.x, event.at.y - place.y) <= ON_MARK_PX;
+      if (meansMark || !world.next) {
+        world.change({ type: 'choose', name: mark });
+      } else {
+        // Joints lie close together: a tap beside a mark, while a point is asked for, sets that point.
+        world.change({ type: 'begin' });
+        world.change({ type: 'set', name: world.next, at: world.pictureAt(event.at) });
+        world.change({ type: 'commit', advance: true });
+      }
       return IDLE;
+    }
     case 'cancel':
       return IDLE;
     case 'down':

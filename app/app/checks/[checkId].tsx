@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { KeptCheckScreen } from '../../src/features/check/KeptCheckScreen';
+
+export default function KeptCheck() {
+  const { checkId } = useLocalSearchParams<{ checkId: string }>();
+  return <KeptCheckScreen key={checkId} checkId={checkId} />;
+}

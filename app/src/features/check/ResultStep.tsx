@@ -1,0 +1,92 @@
+import { View } from 'react-native';
+import type { Student } from '@open-palm/contract';
+import { gripContacts } from '@open-palm/core/measure';
+import { Breakdown } from '../../breakdown/Breakdown';
+import { BackHeader } from '../../kit/BackHeader';
+import { Button } from '../../kit/Button';
+import { Card } from '../../kit/Card';
+import { Notice } from '../../kit/Notice';
+import { Screen } from '../../kit/Screen';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { GripPortrait } from '../../portrait/GripPortrait';
+import { strings } from '../../strings';
+import { MarkedPicture } from './MarkedPicture';
+import type { MarksOutcome, PictureFacts } from './measure/measureMarks';
+import type { PreparedPicture } from './picture/preparePicture';
+
+const words = strings.result;
+
+/** Step 3 of a look: picture first, then the breakdown, then it is kept. */
+export function ResultStep({
+  student,
+  picture,
+  facts,
+  outcome,
+  saving,
+  failure,
+  onBack,
+  onSave,
+}: {
+  student: Student;
+  picture: PreparedPicture;
+  facts: PictureFacts;
+  outcome: MarksOutcome;
+  saving: boolean;
+  failure: string | null;
+  onBack: () => void;
+  onSave: () => void;
+}) {
+  const thumb = outcome.measures.find(({ id }) => id === 'thumbIpFlexion');
+  return (
+    <Screen
+      footer={
+        <>
+          <Button label={words.back} onPress={onBack} />
+          <Button
+            label={saving ? words.saving : words.save}
+            primary
+            busy={saving}
+            disabled={saving || outcome.measures.length === 0}
+            onPress={onSave}
+            style={{ flex: 1 }}
+          />
+        </>
+      }
+    >
+      <BackHeader
+        title={words.title}
+        under={`${student.name} · ${strings.contexts[facts.context]}`}
+        backLabel={strings.nav.back}
+        onBack={onBack}
+      />
+      {failure === null ? null : <Notice tone="out">{failure}</Notice>}
+      <Card style={{ padding: 0, overflow: 'hidden' }}>
+        <GripPortrait
+          label={words.portrait}
+          numbers={{
+            hold: facts.hold,
+            side: facts.side,
+            skinTone: student.skinTone,
+            contacts: gripContacts(outcome.capture, facts.hold.hand === 'over'),
+            thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
+            verdicts: Object.fromEntries(outcome.measures.map(({ id, verdict }) => [id, verdict])),
+          }}
+        />
+      </Card>
+      <Breakdown measures={outcome.measures} notMeasured={outcome.notMeasured} />
+      <MarkedPicture
+        url={picture.url}
+        picture={facts.picture}
+        placed={outcome.capture.points}
+        label={words.picture(strings.views[facts.view])}
+      />
+      <View style={{ gap: space(2) }}>
+        <Notice>{strings.cautions.pain}</Notice>
+        <Text variant="small" second>
+          {strings.cautions.teacher}
+        </Text>
+      </View>
+    </Screen>
+  );
+}

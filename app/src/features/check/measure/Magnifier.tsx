@@ -1,0 +1,67 @@
+import { Image, View } from 'react-native';
+import Svg, { Circle, Line } from 'react-native-svg';
+import type { Vec2 } from '@open-palm/core/units';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { toScreen, type Size, type Viewport } from './viewport';
+
+const SIZE = 132;
+const EDGE = 8;
+const ENLARGED = 2.5;
+
+/** Shows what the finger covers: the picture around the mark, enlarged, in the corner away from it. */
+export function Magnifier({
+  url,
+  picture,
+  viewport,
+  at,
+  box,
+}: {
+  url: string;
+  picture: Size;
+  viewport: Viewport;
+  /** The mark's place in the picture. */
+  at: Vec2;
+  box: Size;
+}) {
+  const tokens = useTokens();
+  const scale = viewport.scale * ENLARGED;
+  const onLeft = toScreen(viewport, at).x > box.width / 2;
+  return (
+    <View
+      aria-hidden
+      testID="magnifier"
+      style={{
+        position: 'absolute',
+        top: EDGE,
+        ...(onLeft ? { left: EDGE } : { right: EDGE }),
+        width: SIZE,
+        height: SIZE,
+        borderRadius: SIZE / 2,
+        overflow: 'hidden',
+        borderWidth: 3,
+        borderColor: tokens.amber,
+        backgroundColor: tokens.ground,
+        pointerEvents: 'none',
+      }}
+    >
+      <Image
+        source={{ uri: url }}
+        style={{
+          position: 'absolute',
+          width: picture.width * scale,
+          height: picture.height * scale,
+          left: SIZE / 2 - 3 - at.x * scale,
+          top: SIZE / 2 - 3 - at.y * scale,
+        }}
+      />
+      <Svg width={SIZE - 6} height={SIZE - 6} viewBox="-63 -63 126 126">
+        <Line x1={-63} x2={-7} y1={0} y2={0} stroke="#FFFFFF" strokeWidth={1.5} />
+        <Line x1={7} x2={63} y1={0} y2={0} stroke="#FFFFFF" strokeWidth={1.5} />
+        <Line y1={-63} y2={-7} x1={0} x2={0} stroke="#FFFFFF" strokeWidth={1.5} />
+        <Line y1={7} y2={63} x1={0} x2={0} stroke="#FFFFFF" strokeWidth={1.5} />
+        <Circle r={7} fill="none" stroke={tokens.amber} strokeWidth={2} />
+        <Circle r={1.2} fill="#FFFFFF" stroke="#000000" strokeWidth={0.5} />
+      </Svg>
+    </View>
+  );
+}

@@ -1,0 +1,64 @@
+import { memo } from 'react';
+import Svg, { Circle, G, Line } from 'react-native-svg';
+import type { PointName } from '@open-palm/core/measure';
+import type { Vec2 } from '@open-palm/core/units';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { LINES } from './boneLines';
+import { toScreen, type Size, type Viewport } from './viewport';
+
+/** The marks over the picture. The chosen one is a ring, so that the place itself stays visible. */
+export const MarksOverlay = memo(function MarksOverlay({
+  placed,
+  chosen,
+  viewport,
+  box,
+}: {
+  placed: Partial<Record<PointName, Vec2>>;
+  chosen: PointName | null;
+  viewport: Viewport;
+  box: Size;
+}) {
+  const tokens = useTokens();
+  return (
+    <Svg
+      width={box.width}
+      height={box.height}
+      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      aria-hidden
+    >
+      {LINES.map(([a, b]) => {
+        const from = placed[a];
+        const to = placed[b];
+        if (!from || !to) return null;
+        const p = toScreen(viewport, from);
+        const q = toScreen(viewport, to);
+        return (
+          <G key={`${a}-${b}`}>
+            <Line x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke="#000000" strokeOpacity={0.45} strokeWidth={3.5} />
+            <Line x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke="#FFFFFF" strokeWidth={1.5} />
+          </G>
+        );
+      })}
+      {(Object.entries(placed) as [PointName, Vec2][]).map(([name, place]) => {
+        const { x, y } = toScreen(viewport, place);
+        return name === chosen ? (
+          <G key={name}>
+            <Circle cx={x} cy={y} r={11} fill="none" stroke="#FFFFFF" strokeWidth={5} />
+            <Circle cx={x} cy={y} r={11} fill="none" stroke={tokens.amber} strokeWidth={3} />
+            <Circle cx={x} cy={y} r={1.8} fill="#FFFFFF" stroke="#000000" strokeWidth={0.8} />
+          </G>
+        ) : (
+          <Circle
+            key={name}
+            cx={x}
+            cy={y}
+            r={5}
+            fill="#FFFFFF"
+            stroke="#1E1B16"
+            strokeWidth={1.5}
+          />
+        );
+      })}
+    </Svg>
+  );
+});

@@ -1,0 +1,23 @@
+import { useCallback, useRef, useState } from 'react';
+import type { PointName } from '@open-palm/core/measure';
+import { changeMarks, noMarks, type Marks, type MarksAction } from './marks';
+
+/** Marks that a screen shows and a tool changes. */
+export interface MarksStore {
+  marks: Marks;
+  change: (action: MarksAction) => void;
+  /** The marks as they are this very moment: touches can come faster than the screen is drawn. */
+  current: () => Marks;
+}
+
+/** Marks for one picture, beginning with none. */
+export function useMarks(sequence: () => readonly PointName[]): MarksStore {
+  const [marks, setMarks] = useState(() => noMarks(sequence()));
+  const latest = useRef(marks);
+  const change = useCallback((action: MarksAction) => {
+    latest.current = changeMarks(latest.current, action);
+    setMarks(latest.current);
+  }, []);
+  const current = useCallback(() => latest.current, []);
+  return { marks, change, current };
+}

@@ -1,0 +1,90 @@
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import {
+  choosePicture,
+  demoPicture,
+  FINGER_SIDE_ORDER,
+  onScreen,
+  openLook,
+  placePoints,
+} from './support/lookAtHold';
+import { CHROMIUM, CHROMIUM_FLAGS, ROOT, startStudio } from './support/studio';
+
+/** Takes the pictures of docs/screenshots from a fresh demo studio, on a phone and on a wide screen. */
+const folder = process.argv[2] ?? join(ROOT, 'docs/screenshots');
+mkdirSync(folder, { recursive: true });
+const studio = await startStudio();
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
+
+async function open(width: number, height: number, colorScheme: 'light' | 'dark'): Promise<Page> {
+  const context = await browser.newContext({
+    viewport: { width, height },
+    colorScheme,
+    hasTouch: width < 900,
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  page.on('pageerror', (error) => console.error(error.message));
+  page.on('console', (m) => m.type() === 'error' && console.error(m.text()));
+  await page.goto(studio.url);
+  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  return page;
+}
+
+async function shoot(page: Page, name: string): Promise<void> {
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForLoadState('networkidle');
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  console.log(name);
+}
+
+/** A look half-way and to its end, with one mark being dragged under the magnifier. */
+async function lookThrough(page: Page, prefix: string): Promise<void> {
+  const picture = demoPicture('deep-index.finger-side');
+  await openLook(page, 'Osric Tidewell');
+  await shoot(page, `${prefix}-setup`);
+  await choosePicture(page, picture.file);
+  await page.getByRole('button', { name: 'Flip the picture' }).waitFor();
+  await page.getByRole('button', { name: 'Place the points' }).click();
+  await page.getByTestId('canvas').waitFor();
+  await placePoints(page, picture, FINGER_SIDE_ORDER.slice(0, 10));
+  const tip = await onScreen(page, picture, picture.points2d.middleDip!);
+  await page.mouse.move(tip.x - 14, tip.y - 9);
+  await page.mouse.down();
+  await page.mouse.move(tip.x, tip.y, { steps: 4 });
+  await shoot(page, `${prefix}-measure`);
+  await page.mouse.up();
+  await placePoints(page, picture, FINGER_SIDE_ORDER.slice(11));
+  await page.getByRole('button', { name: 'Read the result' }).click();
+  await page.getByRole('heading', { name: 'What was measured' }).waitFor();
+  await shoot(page, `${prefix}-result`);
+}
+
+const phone = await open(390, 844, 'light');
+await shoot(phone, 'phone-today');
+await phone.getByRole('link', { name: 'Students' }).click();
+await phone.getByRole('heading', { name: 'Students' }).waitFor();
+await shoot(phone, 'phone-students');
+await phone.getByRole('link', { name: /Open Noor/ }).click();
+await phone.getByRole('button', { name: 'Look at the hold' }).waitFor();
+await shoot(phone, 'phone-hand-file');
+await phone.goto(studio.url);
+await lookThrough(phone, 'phone');
+
+const dark = await open(390, 844, 'dark');
+await dark.getByRole('link', { name: 'Students' }).click();
+await dark.getByRole('link', { name: /Open Ines/ }).click();
+await dark.getByRole('button', { name: 'Look at the hold' }).waitFor();
+await shoot(dark, 'phone-hand-file-dark');
+
+const wide = await open(1280, 800, 'light');
+await wide.getByRole('link', { name: 'Students' }).click();
+await wide.getByRole('link', { name: /Open Edda/ }).click();
+await wide.getByRole('button', { name: 'Look at the hold' }).waitFor();
+await shoot(wide, 'wide-hand-file');
+await wide.goto(studio.url);
+await lookThrough(wide, 'wide');
+
+await browser.close();
+await studio.stop();

@@ -1,0 +1,79 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = fileURLToPath(new URL('../..', import.meta.url));
+
+export const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+
+/** Flags for Debian's chromium on a machine without a network of its own. */
+export const CHROMIUM_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+/** The built server with the built app on a data folder of its own. */
+export interface RunningStudio {
+  url: string;
+  dataDir: string;
+  process: ChildProcess;
+  stop(signal?: NodeJS.Signals): Promise<void>;
+}
+
+/**
+ * Starts the built server.
+ *
+ * @param dataDir kept from an earlier start, or a fresh one
+ * @param port the port of an earlier start, or any free one
+ */
+export async function startStudio(
+  dataDir = mkdtempSync(join(tmpdir(), 'open-palm-')),
+  port?: number,
+): Promise<RunningStudio> {
+  const chosen = port ?? (await freePort());
+  const child = spawn(process.execPath, [join(ROOT, 'server/dist/main.mjs')], {
+    env: {
+      ...process.env,
+      PORT: String(chosen),
+      DATA_DIR: dataDir,
+      WEB_DIR: join(ROOT, 'app/dist'),
+      DEMO_PICTURES: join(ROOT, 'studio-demo/pictures'),
+    },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  // A failing run must not leave a server behind.
+  process.once('exit', () => child.kill('SIGKILL'));
+  await new Promise<void>((resolve, reject) => {
+    child.stdout!.on('data', (text) => String(text).includes('ready') && resolve());
+    child.once('exit', () => reject(new Error('The server left before it was ready.')));
+  });
+  return {
+    url: `http://127.0.0.1:${chosen}`,
+    dataDir,
+    process: child,
+    async stop(signal = 'SIGTERM') {
+      if (child.exitCode !== null || child.signalCode !== null) return;
+      const gone = new Promise((resolve) => child.once('exit', resolve));
+      child.kill(signal);
+      await gone;
+    },
+  };
+}
+
+export const portOf = (studio: RunningStudio) => Number(new URL(studio.url).port);
+
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
