@@ -6,7 +6,9 @@ import { strings } from '../src/strings';
 
 export default function NotFound() {
   return (
-    <Screen footer={<Button label={strings.notFound.home} primary onPress={() => router.replace('/')} />}>
+    <Screen
+      footer={<Button label={strings.notFound.home} primary onPress={() => router.replace('/')} />}
+    >
       <Text variant="title">{strings.notFound.title}</Text>
       <Text>{strings.notFound.text}</Text>
     </Screen>

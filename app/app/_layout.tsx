@@ -1,6 +1,5 @@
 import { useFonts } from 'expo-font';
 import { Stack } from 'expo-router';
-import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { SWRConfig } from 'swr';
 import { useSendUnsent } from '../src/api/useOutbox';
@@ -12,14 +11,12 @@ export default function Layout() {
   useSendUnsent();
   if (!ready && !failed) return null;
   return (
-    <GestureHandlerRootView style={{ flex: 1 }}>
-      <SafeAreaProvider>
-        <SWRConfig value={{ revalidateOnFocus: false, shouldRetryOnError: false }}>
-          <ThemeProvider>
-            <Stack screenOptions={{ headerShown: false, animation: 'none' }} />
-          </ThemeProvider>
-        </SWRConfig>
-      </SafeAreaProvider>
-    </GestureHandlerRootView>
+    <SafeAreaProvider>
+      <SWRConfig value={{ revalidateOnFocus: false, shouldRetryOnError: false }}>
+        <ThemeProvider>
+          <Stack screenOptions={{ headerShown: false, animation: 'none' }} />
+        </ThemeProvider>
+      </SWRConfig>
+    </SafeAreaProvider>
   );
 }

@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { CONTEXTS, FAMILIES, MEASURE_IDS, STANDINGS, VERDICTS, VIEWS } from '@open-palm/core/measure';
+import {
+  CONTEXTS,
+  FAMILIES,
+  MEASURE_IDS,
+  STANDINGS,
+  VERDICTS,
+  VIEWS,
+} from '@open-palm/core/measure';
 import { idSchema } from './ids';
 import { contactsSchema, measureSchema } from './measureSchema';
 import { studentSchema } from './student';

@@ -17,7 +17,11 @@ export const studentInputSchema = z
     side: z.enum(SIDES),
     birthYear: z.number().int().min(1900).max(2100).nullable(),
     /** Length of the frog of the student's bow, mm, if it was measured. */
-    frogLengthMm: z.number().min(20, 'between 20 and 80 mm').max(80, 'between 20 and 80 mm').nullable(),
+    frogLengthMm: z
+      .number()
+      .min(20, 'between 20 and 80 mm')
+      .max(80, 'between 20 and 80 mm')
+      .nullable(),
     skinTone: z.enum(SKIN_TONES),
   })
   .strict();

@@ -40,8 +40,7 @@ export function stickAxis(
     x: (stickTipEnd.x - stickHandEnd.x) / length,
     y: (stickTipEnd.y - stickHandEnd.y) / length,
   };
-  const along =
-    (frogFront.x - stickHandEnd.x) * toTip.x + (frogFront.y - stickHandEnd.y) * toTip.y;
+  const along = (frogFront.x - stickHandEnd.x) * toTip.x + (frogFront.y - stickHandEnd.y) * toTip.y;
   return {
     origin: { x: stickHandEnd.x + along * toTip.x, y: stickHandEnd.y + along * toTip.y },
     toTip,

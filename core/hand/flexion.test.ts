@@ -12,7 +12,11 @@ const apart = (a: { x: number; y: number }, b: { x: number; y: number }) =>
 
 describe('flexion2d', () => {
   it('gives the worked right angle, signed by the view', () => {
-    const [a, b, c] = [{ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }];
+    const [a, b, c] = [
+      { x: 0, y: 0 },
+      { x: 1, y: 0 },
+      { x: 1, y: 1 },
+    ];
     expect(flexion2d(a, b, c, 1)).toBeCloseTo(90, 12);
     expect(flexion2d(a, b, c, -1)).toBeCloseTo(-90, 12);
   });
@@ -36,18 +40,24 @@ describe('flexion2d', () => {
 
   it('does not change when the picture is turned, moved or enlarged, and turns its sign when mirrored', () => {
     fc.assert(
-      fc.property(point, point, point, fc.double({ min: 0, max: 6.28, noNaN: true }), (a, b, c, t) => {
-        fc.pre(apart(a, b) && apart(b, c));
-        const flexion = flexion2d(a, b, c, 1);
-        fc.pre(Math.abs(flexion) < 179);
-        const moved = (p: { x: number; y: number }) => ({
-          x: 3 * (p.x * Math.cos(t) - p.y * Math.sin(t)) + 50,
-          y: 3 * (p.x * Math.sin(t) + p.y * Math.cos(t)) - 7,
-        });
-        const mirrored = (p: { x: number; y: number }) => ({ x: -p.x, y: p.y });
-        expect(flexion2d(moved(a), moved(b), moved(c), 1)).toBeCloseTo(flexion, 6);
-        expect(flexion2d(mirrored(a), mirrored(b), mirrored(c), 1)).toBeCloseTo(-flexion, 6);
-      }),
+      fc.property(
+        point,
+        point,
+        point,
+        fc.double({ min: 0, max: 6.28, noNaN: true }),
+        (a, b, c, t) => {
+          fc.pre(apart(a, b) && apart(b, c));
+          const flexion = flexion2d(a, b, c, 1);
+          fc.pre(Math.abs(flexion) < 179);
+          const moved = (p: { x: number; y: number }) => ({
+            x: 3 * (p.x * Math.cos(t) - p.y * Math.sin(t)) + 50,
+            y: 3 * (p.x * Math.sin(t) + p.y * Math.cos(t)) - 7,
+          });
+          const mirrored = (p: { x: number; y: number }) => ({ x: -p.x, y: p.y });
+          expect(flexion2d(moved(a), moved(b), moved(c), 1)).toBeCloseTo(flexion, 6);
+          expect(flexion2d(mirrored(a), mirrored(b), mirrored(c), 1)).toBeCloseTo(-flexion, 6);
+        },
+      ),
     );
   });
 

@@ -35,7 +35,9 @@ describe('findCaptureIssues', () => {
   it('names a stick and a frog without length', () => {
     const stick = withPoint(good, 'stickTipEnd', good.points.stickHandEnd!);
     const frog = withPoint(good, 'frogBack', good.points.frogFront!);
-    expect(findCaptureIssues(stick)).toEqual([{ code: 'zeroLengthStick', where: 'bow.stickTipEnd' }]);
+    expect(findCaptureIssues(stick)).toEqual([
+      { code: 'zeroLengthStick', where: 'bow.stickTipEnd' },
+    ]);
     expect(findCaptureIssues(frog)).toEqual([{ code: 'zeroLengthFrog', where: 'bow.frogBack' }]);
   });
 
@@ -57,7 +59,10 @@ describe('findCaptureIssues', () => {
       'stickTipEnd',
       good.points.stickHandEnd!,
     );
-    expect(findCaptureIssues(bad).map((issue) => issue.where)).toEqual(['hand[16]', 'bow.stickTipEnd']);
+    expect(findCaptureIssues(bad).map((issue) => issue.where)).toEqual([
+      'hand[16]',
+      'bow.stickTipEnd',
+    ]);
   });
 });
 

@@ -46,7 +46,11 @@ export function findCaptureIssues(capture: Capture): Issue[] {
     });
   }
   if (coincide(capture, 'forearm', 'wrist')) {
-    issues.push({ code: 'coincidentPoints', where: pathOf('forearm'), params: { other: pathOf('wrist') } });
+    issues.push({
+      code: 'coincidentPoints',
+      where: pathOf('forearm'),
+      params: { other: pathOf('wrist') },
+    });
   }
   if (!(capture.frogLength.mm > 0)) {
     issues.push({

@@ -68,7 +68,8 @@ describe('contactOnStick', () => {
     fc.assert(
       fc.property(sunk, sunk, (a, b) => {
         const [shallow, deep] = [Math.min(a, b), Math.max(a, b)];
-        const u = (by: number) => contactOnStick(AXIS, upright(60 - by, 40 - by, 20 - by, -by), true).u;
+        const u = (by: number) =>
+          contactOnStick(AXIS, upright(60 - by, 40 - by, 20 - by, -by), true).u;
         expect(u(deep)).toBeGreaterThanOrEqual(u(shallow));
       }),
     );

@@ -7,7 +7,9 @@ export const STANDINGS = ['in', 'unsure', 'out', 'notSeen'] as const;
 export type Standing = (typeof STANDINGS)[number];
 
 /** The standing of each of the four families over these measures. */
-export function familyStandings(measures: readonly { family: Family; verdict: Verdict }[]): Record<Family, Standing> {
+export function familyStandings(
+  measures: readonly { family: Family; verdict: Verdict }[],
+): Record<Family, Standing> {
   const standings = {} as Record<Family, Standing>;
   for (const family of FAMILIES) {
     const verdicts = measures.filter((m) => m.family === family).map((m) => m.verdict);

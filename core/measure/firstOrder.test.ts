@@ -50,7 +50,9 @@ describe('first-order doubt', () => {
 
   it.each(['gap12', 'gap34', 'spread'])('of %s agrees with repeated clicks within 15 %', (id) => {
     const capture = levelCapture();
-    const stated = (measureCapture(capture, hold).measures.find((m) => m.id === id) as NumberMeasure).sd;
+    const stated = (
+      measureCapture(capture, hold).measures.find((m) => m.id === id) as NumberMeasure
+    ).sd;
     const ratio = spreadOf(sampled(capture, id, 2000)) / stated;
     expect(ratio).toBeGreaterThan(0.85);
     expect(ratio).toBeLessThan(1.15);

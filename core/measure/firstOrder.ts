@@ -52,10 +52,14 @@ export function firstOrderSds(
     });
   }
   const { frogLengthMm } = figure;
-  add(indicesWhere(computed, () => true), capture.frogLength.sdMm, (by) => {
-    figure.frogLengthMm = frogLengthMm + by;
-    moved(figure);
-  });
+  add(
+    indicesWhere(computed, () => true),
+    capture.frogLength.sdMm,
+    (by) => {
+      figure.frogLengthMm = frogLengthMm + by;
+      moved(figure);
+    },
+  );
   return variances.map(Math.sqrt);
 }
 

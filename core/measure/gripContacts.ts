@@ -30,9 +30,7 @@ export function gripContacts(capture: Capture, handAbove: boolean): GripContacts
   }
   const thumbSeen = THUMB_VIEWS.includes(capture.view) && seen([...STICK_POINTS, 'thumbTip']);
   return {
-    thumbXMm: thumbSeen
-      ? placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).xMm
-      : null,
+    thumbXMm: thumbSeen ? placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).xMm : null,
     fingers,
   };
 }

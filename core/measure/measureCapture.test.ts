@@ -104,7 +104,9 @@ describe('a left hand', () => {
     const left = { ...levelCapture(), side: 'left' as const };
     for (const point of Object.values(left.points)) point.x = 1000 - point.x;
     const values = (capture: typeof right) =>
-      breakdownOf(capture).measures.map((m) => (m.kind === 'number' ? m.value.toFixed(9) : m.value));
+      breakdownOf(capture).measures.map((m) =>
+        m.kind === 'number' ? m.value.toFixed(9) : m.value,
+      );
     expect(values(left)).toEqual(values(right));
   });
 });

@@ -81,11 +81,7 @@ export function measureCapture(capture: Capture, hold: Hold, context?: Context):
   return { measures, notMeasured };
 }
 
-function valueOrReason(
-  spec: MeasureSpec,
-  figure: Figure,
-  capture: Capture,
-): number | NotMeasured {
+function valueOrReason(spec: MeasureSpec, figure: Figure, capture: Capture): number | NotMeasured {
   const { id, family } = spec;
   if (!spec.views.includes(capture.view)) return { id, family, reason: 'view', views: spec.views };
   const missing = spec.points.filter((name) => !capture.points[name]);

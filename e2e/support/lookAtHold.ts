@@ -38,7 +38,9 @@ export async function openLook(page: Page, student: string): Promise<void> {
 /** Gives a file to the app's picture button. */
 export async function choosePicture(page: Page, file: string): Promise<void> {
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: /Take or choose a picture|Choose another picture/ }).click();
+  await page
+    .getByRole('button', { name: /Take or choose a picture|Choose another picture/ })
+    .click();
   await (await chooser).setFiles(file);
 }
 

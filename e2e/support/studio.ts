@@ -20,6 +20,10 @@ export const CHROMIUM_FLAGS = [
   '--disable-sync',
 ];
 
+const running = new Set<ChildProcess>();
+// A failing run must not leave a server behind.
+process.once('exit', () => running.forEach((child) => child.kill('SIGKILL')));
+
 /** The built server with the built app on a data folder of its own. */
 export interface RunningStudio {
   url: string;
@@ -49,8 +53,8 @@ export async function startStudio(
     },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
-  // A failing run must not leave a server behind.
-  process.once('exit', () => child.kill('SIGKILL'));
+  running.add(child);
+  child.once('exit', () => running.delete(child));
   await new Promise<void>((resolve, reject) => {
     child.stdout!.on('data', (text) => String(text).includes('ready') && resolve());
     child.once('exit', () => reject(new Error('The server left before it was ready.')));

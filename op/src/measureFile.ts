@@ -48,7 +48,13 @@ export function measureFile(content: unknown, holdId?: string): MeasureFileAnswe
   const { measures, notMeasured } = measureCapture(capture, hold, file.context);
   const warnings = measures.flatMap((measure) =>
     measure.kind === 'number' && measure.implausible
-      ? [{ code: 'implausibleJoint' as const, where: measure.id, params: { value: round(measure.value) } }]
+      ? [
+          {
+            code: 'implausibleJoint' as const,
+            where: measure.id,
+            params: { value: round(measure.value) },
+          },
+        ]
       : [],
   );
   const mirrored = looksMirrored(capture, hold.hand === 'over')
@@ -66,7 +72,15 @@ function answerOf(measure: Measure): MeasureAnswer {
   const { id, unit, verdict, band } = measure;
   return measure.kind === 'number'
     ? { id, value: round(measure.value), sd: round(measure.sd), unit, verdict, band }
-    : { id, value: measure.value, sd: null, unit, verdict, band, probability: round(measure.probability) };
+    : {
+        id,
+        value: measure.value,
+        sd: null,
+        unit,
+        verdict,
+        band,
+        probability: round(measure.probability),
+      };
 }
 
 const round = (value: number) => Math.round(value * 1000) / 1000;

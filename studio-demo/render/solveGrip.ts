@@ -89,7 +89,13 @@ function wishes(pose: HandPose, target: GripTarget): number[] {
     const lift = finger === 'little' ? target.littleLiftMm : 0;
     const tolerance = lift > 0 ? 4 : 0.6;
     const contact = pointAtDepth(hand, finger, wanted.u);
-    nearPoint(contact, wanted.xMm, away * Math.cos(angle) + lift, away * Math.sin(angle), tolerance);
+    nearPoint(
+      contact,
+      wanted.xMm,
+      away * Math.cos(angle) + lift,
+      away * Math.sin(angle),
+      tolerance,
+    );
     const [, pip, dip] = pointNames(finger) as [HandPointName, HandPointName, HandPointName];
     near(hand.flexionDeg[pip]!, wanted.pipDeg, 3);
     near(hand.flexionDeg[dip]!, wanted.dipDeg, 3);
@@ -100,7 +106,13 @@ function wishes(pose: HandPose, target: GripTarget): number[] {
   }
   const away = STICK_RADIUS_MM + FLESH_MM.thumb - 2;
   const angle = 215 * RAD;
-  nearPoint(hand.points.thumbTip, target.thumb.xMm, away * Math.cos(angle), away * Math.sin(angle), 0.8);
+  nearPoint(
+    hand.points.thumbTip,
+    target.thumb.xMm,
+    away * Math.cos(angle),
+    away * Math.sin(angle),
+    0.8,
+  );
   near(hand.flexionDeg.thumbIp!, target.thumb.ipDeg, 1.5);
   near(hand.flexionDeg.thumbMcp!, target.thumb.mcpDeg, 4);
   pose.thumb.slice(0, 3).forEach((deg) => near(deg, 0, 25));

@@ -55,20 +55,23 @@ function captureOf(truth: PictureTruth, sigma: number): Capture {
 }
 
 describe.each(SIDES)('the sign table for a %s hand', (side) => {
-  it.each(JOINTS)('%s: clearly bent %s–%s–%s reads positive wherever it can be read', (...joint) => {
-    let rows = 0;
-    for (const pose of poses.values()) {
-      for (const view of RENDERED_VIEWS) {
-        const truth = truthOf(pose, STRAIGHT, view, side);
-        const measured = measuredFlexion(truth, joint);
-        if (measured === null || truth.trueFlexionDeg[joint[2]]! < 20) continue;
-        expect(measured).toBeGreaterThan(0);
-        rows += 1;
+  it.each(JOINTS)(
+    '%s: clearly bent %s–%s–%s reads positive wherever it can be read',
+    (...joint) => {
+      let rows = 0;
+      for (const pose of poses.values()) {
+        for (const view of RENDERED_VIEWS) {
+          const truth = truthOf(pose, STRAIGHT, view, side);
+          const measured = measuredFlexion(truth, joint);
+          if (measured === null || truth.trueFlexionDeg[joint[2]]! < 20) continue;
+          expect(measured).toBeGreaterThan(0);
+          rows += 1;
+        }
       }
-    }
-    // The MCP of the thumb is clearly bent in one of the holds only.
-    expect(rows).toBeGreaterThan(0);
-  });
+      // The MCP of the thumb is clearly bent in one of the holds only.
+      expect(rows).toBeGreaterThan(0);
+    },
+  );
 
   it.each([
     ['wristFlexion', 'profile', 'flexionDeg'],

@@ -16,7 +16,8 @@ function useAsked<S extends z.ZodType>(schema: S, path: string) {
 }
 
 export const useStudents = () => useAsked(studentListSchema, paths.students);
-export const useHandFile = (studentId: string) => useAsked(handFileSchema, paths.student(studentId));
+export const useHandFile = (studentId: string) =>
+  useAsked(handFileSchema, paths.student(studentId));
 export const useCheck = (checkId: string) => useAsked(checkSchema, paths.check(checkId));
 
 /** Writes down a student, and lets every screen know. */

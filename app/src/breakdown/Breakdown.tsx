@@ -1,11 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import {
-  FAMILIES,
-  familyStandings,
-  type Measure,
-  type NotMeasured,
-} from '@open-palm/core/measure';
+import { FAMILIES, familyStandings, type Measure, type NotMeasured } from '@open-palm/core/measure';
 import { Button } from '../kit/Button';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';

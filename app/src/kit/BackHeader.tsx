@@ -20,7 +20,7 @@ export function BackHeader({
 }) {
   const back = () => {
     if (typeof onBack === 'function') onBack();
-    else router.replace(onBack);
+    else router.dismissTo(onBack);
   };
   return (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: space(1) }}>

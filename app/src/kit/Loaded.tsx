@@ -13,7 +13,13 @@ interface Loading<T> {
 }
 
 /** Shows what was loaded, or that it is being loaded, or why it could not be: what is known is never hidden. */
-export function Loaded<T>({ from, children }: { from: Loading<T>; children: (data: T) => ReactNode }) {
+export function Loaded<T>({
+  from,
+  children,
+}: {
+  from: Loading<T>;
+  children: (data: T) => ReactNode;
+}) {
   if (from.data !== undefined) return children(from.data);
   return (
     <Screen>

@@ -36,7 +36,7 @@ export function NavBar({ current }: { current: Place }) {
             key={place}
             role="link"
             {...(here ? { 'aria-current': 'page' } : {})}
-            onPress={() => router.navigate(href)}
+            onPress={() => router.dismissTo(href)}
             style={{
               flex: 1,
               maxWidth: 240,

@@ -4,9 +4,19 @@ import { useTokens } from './ThemeProvider';
 import { space } from './tokens';
 
 const READING_WIDTH = 720;
+const COLUMNS_WIDTH = 1080;
 
 /** A screen: what is read above, what is done in the lower third where the thumb reaches. */
-export function Screen({ children, footer }: { children: ReactNode; footer?: ReactNode }) {
+export function Screen({
+  children,
+  footer,
+  columns = false,
+}: {
+  children: ReactNode;
+  footer?: ReactNode;
+  /** Holds two columns where there is room, and so is wider. */
+  columns?: boolean;
+}) {
   const tokens = useTokens();
   return (
     <View role="main" style={{ flex: 1, backgroundColor: tokens.ground }}>
@@ -16,7 +26,7 @@ export function Screen({ children, footer }: { children: ReactNode; footer?: Rea
           padding: space(4),
           gap: space(3),
           width: '100%',
-          maxWidth: READING_WIDTH,
+          maxWidth: columns ? COLUMNS_WIDTH : READING_WIDTH,
           alignSelf: 'center',
         }}
       >
@@ -31,9 +41,7 @@ export function Screen({ children, footer }: { children: ReactNode; footer?: Rea
 export function Footer({ children }: { children: ReactNode }) {
   const tokens = useTokens();
   return (
-    <View
-      style={{ borderTopWidth: 1, borderColor: tokens.line, backgroundColor: tokens.ground }}
-    >
+    <View style={{ borderTopWidth: 1, borderColor: tokens.line, backgroundColor: tokens.ground }}>
       <View
         style={{
           flexDirection: 'row',

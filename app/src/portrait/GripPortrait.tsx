@@ -15,7 +15,7 @@ import { SKINS, type Skin } from './skin';
 import { pathThrough, tubeOutline } from './tube';
 
 /** What of the figure's plane is shown, mm. */
-const FRAME = { left: -66, top: -74, width: 132, height: 118 };
+const FRAME = { left: -66, top: -72, width: 132, height: 126 };
 
 /** The measure whose verdict a finger's mark carries. */
 const MARK_MEASURES: Record<Finger | 'thumb', readonly MeasureId[]> = {
@@ -182,7 +182,15 @@ function FingerShape({
   );
 }
 
-function Crease({ at, width, color }: { at: { x: number; y: number }; width: number; color: string }) {
+function Crease({
+  at,
+  width,
+  color,
+}: {
+  at: { x: number; y: number };
+  width: number;
+  color: string;
+}) {
   const half = width * 0.5;
   return (
     <Path

@@ -22,8 +22,11 @@ describe('gripFigure', () => {
 
   it('hangs a finger lower the deeper the stick lies in it', () => {
     const tipAt = (u: number) =>
-      gripFigure(hold, { ...contacts, fingers: { ...contacts.fingers, index: at(26, u) } }, 30)
-        .fingers.index.joints.at(-1)!.y;
+      gripFigure(
+        hold,
+        { ...contacts, fingers: { ...contacts.fingers, index: at(26, u) } },
+        30,
+      ).fingers.index.joints.at(-1)!.y;
     expect(tipAt(2.4)).toBeGreaterThan(tipAt(1.5) + 15);
   });
 
@@ -56,7 +59,13 @@ describe('gripFigure', () => {
 
 describe('tubeOutline', () => {
   it('runs at its radius along a straight line and rounds the tip', () => {
-    const outline = tubeOutline([{ x: 0, y: 0 }, { x: 0, y: 40 }], [5, 5]);
+    const outline = tubeOutline(
+      [
+        { x: 0, y: 0 },
+        { x: 0, y: 40 },
+      ],
+      [5, 5],
+    );
     expect(outline[0]).toEqual({ x: -5, y: 0 });
     expect(outline.at(-1)).toEqual({ x: 5, y: 0 });
     expect(Math.max(...outline.map((p) => p.y))).toBeCloseTo(45, 6);

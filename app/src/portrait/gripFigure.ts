@@ -133,8 +133,8 @@ function drawnThumb(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger
 function backOfHand({ index, middle, ring, little }: GripFigure['fingers']): Vec2[] {
   const knuckles = [little, ring, middle, index].map((finger) => finger.joints[0]!);
   const [rear, , centre, front] = knuckles as [Vec2, Vec2, Vec2, Vec2];
-  const right = { x: front.x + index.radii[0]! - 0.5, y: front.y };
-  const left = { x: rear.x - little.radii[0]! + 0.5, y: rear.y };
+  const right = baseEdge(index, 1);
+  const left = baseEdge(little, -1);
   const wrist = { x: (front.x + rear.x) / 2 - 14, y: centre.y - 62 };
   return [
     { x: wrist.x - 25, y: wrist.y },
@@ -147,6 +147,17 @@ function backOfHand({ index, middle, ring, little }: GripFigure['fingers']): Vec
     { x: right.x - 5, y: right.y - 32 },
     { x: wrist.x + 25, y: wrist.y },
   ];
+}
+
+/** The corner of a finger's base on the tip's side (+1) or the button's side (−1). */
+function baseEdge({ joints, radii }: DrawnFinger, side: 1 | -1): Vec2 {
+  const [base, next] = joints as [Vec2, Vec2];
+  const length = Math.hypot(next.x - base.x, next.y - base.y);
+  const across = (side * radii[0]!) / length;
+  return {
+    x: base.x + (next.y - base.y) * across,
+    y: base.y - (next.x - base.x) * across,
+  };
 }
 
 const up = (from: Vec2, length: number, leanDeg: number): Vec2 => ({

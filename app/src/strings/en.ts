@@ -1,5 +1,13 @@
 import type { SkinTone, Instrument } from '@open-palm/contract';
-import type { PointName, Context, Family, MeasureId, Side, Unit, View } from '@open-palm/core/measure';
+import type {
+  PointName,
+  Context,
+  Family,
+  MeasureId,
+  Side,
+  Unit,
+  View,
+} from '@open-palm/core/measure';
 
 const points: Record<PointName, string> = {
   wrist: 'Wrist',
@@ -160,7 +168,9 @@ export const en = {
     open: (name: string) => `Open ${name}’s hand file`,
     noStudents: 'No students yet. Add the first one, and the first look can begin.',
     unsent: (n: number) =>
-      n === 1 ? 'One check waits on this device to be sent.' : `${n} checks wait on this device to be sent.`,
+      n === 1
+        ? 'One check waits on this device to be sent.'
+        : `${n} checks wait on this device to be sent.`,
     unsentTitle: 'Not sent yet',
     sendNow: 'Send now',
     refused: (name: string, reason: string) => `The check of ${name} was refused: ${reason}`,
@@ -182,7 +192,8 @@ export const en = {
     side: 'Which hand holds the bow?',
     skinTone: 'Tone of the drawn hand',
     frog: 'Length of the frog, mm',
-    frogHelp: 'Measure from the front edge to the back. Left empty, an estimate is used and the doubt grows.',
+    frogHelp:
+      'Measure from the front edge to the back. Left empty, an estimate is used and the doubt grows.',
     save: 'Save',
     notANumber: 'a number is needed here',
   },
@@ -193,7 +204,8 @@ export const en = {
     history: 'Looks',
     noHistory: 'No look yet. One picture of the bow hand is enough to begin.',
     change: 'Latest against the look before',
-    noChange: 'Nothing was measured twice yet. After a second look from the same side, the change stands here.',
+    noChange:
+      'Nothing was measured twice yet. After a second look from the same side, the change stands here.',
     now: 'Now',
     before: 'Before',
     look: 'Look at the hold',
@@ -224,7 +236,8 @@ export const en = {
     stepResult: 'Step 3 of 3',
     problems: {
       notAPicture: 'This file is not a picture that can be opened. JPEG, PNG and WebP are fine.',
-      tooLarge: (mb: number) => `This file is larger than ${mb} MB. A smaller picture is enough to measure.`,
+      tooLarge: (mb: number) =>
+        `This file is larger than ${mb} MB. A smaller picture is enough to measure.`,
       damaged: 'This picture is damaged or incomplete. Please choose another.',
     },
   },
@@ -244,10 +257,12 @@ export const en = {
     more: 'Mark the other points too',
     numbers: 'Live numbers',
     noNumbers: 'Numbers appear here as soon as their points are set.',
-    canvas: 'The picture. Press Enter to set the next point in the middle, then move it with the arrow keys.',
+    canvas:
+      'The picture. Press Enter to set the next point in the middle, then move it with the arrow keys.',
     point: (name: string, x: number, y: number) => `${name}, at ${x}, ${y}`,
     keys: 'Arrow keys move the chosen point, with Shift ten times as far. Ctrl+Z takes back.',
-    mirrored: 'The knuckles lie on the hair’s side. Is the picture mirrored, or are the stick’s ends swapped?',
+    mirrored:
+      'The knuckles lie on the hair’s side. Is the picture mirrored, or are the stick’s ends swapped?',
     flip: 'Flip picture and points',
     nothingYet: 'Set at least the points of one joint or finger first.',
   },
@@ -282,7 +297,10 @@ export const en = {
     high: 'too high',
   },
   standings: { in: 'good', unsure: 'unsure', out: 'to work on', notSeen: 'not seen' },
-  littlePlaces: { top: 'on top', over: 'hanging over', off: 'off the stick' } as Record<string, string>,
+  littlePlaces: { top: 'on top', over: 'hanging over', off: 'off the stick' } as Record<
+    string,
+    string
+  >,
   cautions: {
     pain: 'With pain, numbness, tingling or swelling: stop, rest, and see a physician or hand therapist. Open Palm measures and reminds; it does not diagnose.',
     consent: 'Photographs of children need their guardian’s consent. They stay on this machine.',

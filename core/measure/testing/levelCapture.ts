@@ -19,7 +19,9 @@ const BONE_PX = 40;
  * A hand drawn on squared paper from the finger side, tip to the right: the stick level at y = 300, 2 px to the mm,
  * every finger upright with bones of 40 px, crossing the stick at the places and depths above.
  */
-export function levelCapture(changes: Partial<Record<Finger, { xMm: number; u: number }>> = {}): Capture {
+export function levelCapture(
+  changes: Partial<Record<Finger, { xMm: number; u: number }>> = {},
+): Capture {
   const points: Capture['points'] = {
     stickHandEnd: at(100, STICK_Y_PX),
     stickTipEnd: at(900, STICK_Y_PX),

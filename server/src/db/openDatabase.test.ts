@@ -33,7 +33,13 @@ describe('openDatabase', () => {
   it('opens a studio a second time with what was in it', async () => {
     const file = freshFile();
     const first = await openDatabase(file);
-    await first('pictures').insert({ id: 'a', width: 1, height: 1, upload_sha256: '', created_at: '' });
+    await first('pictures').insert({
+      id: 'a',
+      width: 1,
+      height: 1,
+      upload_sha256: '',
+      created_at: '',
+    });
     await first.destroy();
     const second = await openDatabase(file);
     expect(await second('pictures').pluck('id')).toEqual(['a']);

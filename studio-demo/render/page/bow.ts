@@ -42,7 +42,12 @@ export function buildBow(): Group {
     geometry.rotateZ(-Math.PI / 2);
     put(geometry, material).position.x = (fromMm + toMm) / 2;
   };
-  const box = (x: [number, number], y: [number, number], depth: number, m: MeshStandardMaterial) => {
+  const box = (
+    x: [number, number],
+    y: [number, number],
+    depth: number,
+    m: MeshStandardMaterial,
+  ) => {
     const mesh = put(new BoxGeometry(x[1] - x[0], y[1] - y[0], depth), m);
     mesh.position.set((x[0] + x[1]) / 2, (y[0] + y[1]) / 2, 0);
   };

@@ -66,7 +66,10 @@ function addLights(scene: Scene, camera: PerspectiveCamera): void {
   scene.add(new AmbientLight('#ffffff', 0.45), new HemisphereLight('#fff8ec', '#8d8577', 1.3));
   const key = new DirectionalLight('#fff3df', 2.4);
   // A window over the camera's shoulder, so that every view is lit from in front.
-  key.position.copy(camera.position).multiplyScalar(0.6).add(new Vector3(160, 420, 0));
+  key.position
+    .copy(camera.position)
+    .multiplyScalar(0.6)
+    .add(new Vector3(160, 420, 0));
   key.castShadow = true;
   key.shadow.mapSize.set(2048, 2048);
   const box = key.shadow.camera;

@@ -194,7 +194,7 @@ function useSave(student: Student) {
       });
       await sendUnsent();
       const unsent = outbox.contents().some((item) => item.check.studentId === student.id);
-      router.replace(unsent ? '/' : `/students/${student.id}`);
+      router.dismissTo(unsent ? '/' : `/students/${student.id}`);
     } catch (error) {
       setSaving(false);
       setFailure(error instanceof Error ? error.message : String(error));

@@ -3,6 +3,7 @@ import { useCheck } from '../../api/queries';
 import { paths } from '../../api/paths';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { BackHeader } from '../../kit/BackHeader';
+import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
 import { Screen } from '../../kit/Screen';
 import { strings } from '../../strings';
@@ -20,22 +21,27 @@ export function KeptCheckScreen({ checkId }: { checkId: string }) {
 function KeptCheck({ check }: { check: Check }) {
   const [capture] = check.captures;
   return (
-    <Screen>
+    <Screen columns>
       <BackHeader
         title={dayWords(check.takenAt)}
         under={strings.contexts[check.context]}
         backLabel={strings.nav.toStudent}
         onBack={`/students/${check.studentId}`}
       />
-      {capture ? (
-        <MarkedPicture
-          url={paths.picture(capture.pictureId)}
-          picture={capture.image}
-          placed={capture.points}
-          label={words.picture(strings.views[capture.view])}
-        />
-      ) : null}
-      <Breakdown measures={check.measures} notMeasured={[]} />
+      <Columns
+        picture={
+          capture ? (
+            <MarkedPicture
+              url={paths.picture(capture.pictureId)}
+              picture={capture.image}
+              placed={capture.points}
+              label={words.picture(strings.views[capture.view])}
+            />
+          ) : null
+        }
+      >
+        <Breakdown measures={check.measures} notMeasured={[]} />
+      </Columns>
     </Screen>
   );
 }

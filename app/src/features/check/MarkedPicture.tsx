@@ -23,6 +23,8 @@ export function MarkedPicture({
   const height = picture.height * scale;
   return (
     <View
+      role="img"
+      aria-label={label}
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
       style={{
         width: '100%',
@@ -33,8 +35,7 @@ export function MarkedPicture({
     >
       <Image
         source={{ uri: url }}
-        role="img"
-        aria-label={label}
+        aria-hidden
         style={{ position: 'absolute', width: '100%', height: '100%' }}
       />
       {width > 0 ? (

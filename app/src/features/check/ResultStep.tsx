@@ -1,15 +1,15 @@
-import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
 import { gripContacts } from '@open-palm/core/measure';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
+import { Columns } from '../../kit/Columns';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { GripPortrait } from '../../portrait/GripPortrait';
+import { useWide } from '../../kit/useWide';
+import { GripPortrait, type PortraitNumbers } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { MarkedPicture } from './MarkedPicture';
 import type { MarksOutcome, PictureFacts } from './measure/measureMarks';
@@ -37,9 +37,18 @@ export function ResultStep({
   onBack: () => void;
   onSave: () => void;
 }) {
-  const thumb = outcome.measures.find(({ id }) => id === 'thumbIpFlexion');
+  const wide = useWide();
+  const photograph = (
+    <MarkedPicture
+      url={picture.url}
+      picture={facts.picture}
+      placed={outcome.capture.points}
+      label={words.picture(strings.views[facts.view])}
+    />
+  );
   return (
     <Screen
+      columns
       footer={
         <>
           <Button label={words.back} onPress={onBack} />
@@ -61,32 +70,42 @@ export function ResultStep({
         onBack={onBack}
       />
       {failure === null ? null : <Notice tone="out">{failure}</Notice>}
-      <Card style={{ padding: 0, overflow: 'hidden' }}>
-        <GripPortrait
-          label={words.portrait}
-          numbers={{
-            hold: facts.hold,
-            side: facts.side,
-            skinTone: student.skinTone,
-            contacts: gripContacts(outcome.capture, facts.hold.hand === 'over'),
-            thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
-            verdicts: Object.fromEntries(outcome.measures.map(({ id, verdict }) => [id, verdict])),
-          }}
-        />
-      </Card>
-      <Breakdown measures={outcome.measures} notMeasured={outcome.notMeasured} />
-      <MarkedPicture
-        url={picture.url}
-        picture={facts.picture}
-        placed={outcome.capture.points}
-        label={words.picture(strings.views[facts.view])}
-      />
-      <View style={{ gap: space(2) }}>
+      <Columns
+        picture={
+          <>
+            <Card style={{ padding: 0, overflow: 'hidden' }}>
+              <GripPortrait
+                label={words.portrait}
+                numbers={portraitNumbers(student, facts, outcome)}
+              />
+            </Card>
+            {wide ? photograph : null}
+          </>
+        }
+      >
+        <Breakdown measures={outcome.measures} notMeasured={outcome.notMeasured} />
+        {wide ? null : photograph}
         <Notice>{strings.cautions.pain}</Notice>
         <Text variant="small" second>
           {strings.cautions.teacher}
         </Text>
-      </View>
+      </Columns>
     </Screen>
   );
+}
+
+function portraitNumbers(
+  { skinTone }: Student,
+  { hold, side }: PictureFacts,
+  { capture, measures }: MarksOutcome,
+): PortraitNumbers {
+  const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
+  return {
+    hold,
+    side,
+    skinTone,
+    contacts: gripContacts(capture, hold.hand === 'over'),
+    thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
+    verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
+  };
 }

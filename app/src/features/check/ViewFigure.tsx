@@ -27,7 +27,19 @@ function useInks() {
   };
 }
 
-function Finger({ x1, y1, x2, y2, width = 7 }: { x1: number; y1: number; x2: number; y2: number; width?: number }) {
+function Finger({
+  x1,
+  y1,
+  x2,
+  y2,
+  width = 7,
+}: {
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+  width?: number;
+}) {
   const { finger, line } = useInks();
   return (
     <G>

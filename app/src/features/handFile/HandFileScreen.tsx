@@ -8,6 +8,7 @@ import { StandingRow } from '../../breakdown/StandingRow';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
+import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
 import { Notice } from '../../kit/Notice';
 import { PressRow } from '../../kit/PressRow';
@@ -24,7 +25,9 @@ const words = strings.handFile;
 /** A student's hand file: the portrait, the four families, what changed since the look before, every look. */
 export function HandFileScreen({ studentId }: { studentId: string }) {
   const handFile = useHandFile(studentId);
-  return <Loaded from={handFile}>{(data) => <HandFileView handFile={data} now={new Date()} />}</Loaded>;
+  return (
+    <Loaded from={handFile}>{(data) => <HandFileView handFile={data} now={new Date()} />}</Loaded>
+  );
 }
 
 function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
@@ -33,6 +36,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
   const [latest] = history;
   return (
     <Screen
+      columns
       footer={
         <>
           <Button
@@ -55,26 +59,32 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
         backLabel={strings.nav.back}
         onBack="/students"
       />
-      <Card style={{ padding: 0, overflow: 'hidden' }}>
-        <GripPortrait numbers={portraitNumbers(handFile)} label={words.portrait(student.name)} />
-        <View style={{ padding: space(3), paddingTop: space(1), gap: space(2) }}>
-          <Text variant="small" second>
-            {latest ? words.drawnFrom : words.empty}
-          </Text>
-        </View>
-      </Card>
-      {latest ? (
-        <>
-          <LatestAgainstPrevious lastSeen={lastSeen} />
-          <Breakdown measures={measures} notMeasured={[]} />
-        </>
-      ) : null}
-      <Text variant="heading">{words.history}</Text>
-      {latest ? null : <Text>{words.noHistory}</Text>}
-      {history.map((check) => (
-        <HistoryRow key={check.id} check={check} now={now} />
-      ))}
-      <Notice>{strings.cautions.pain}</Notice>
+      <Columns
+        picture={
+          <>
+            <Card style={{ padding: 0, overflow: 'hidden' }}>
+              <GripPortrait
+                numbers={portraitNumbers(handFile)}
+                label={words.portrait(student.name)}
+              />
+              <View style={{ padding: space(3), paddingTop: space(1) }}>
+                <Text variant="small" second>
+                  {latest ? words.drawnFrom : words.empty}
+                </Text>
+              </View>
+            </Card>
+            {latest ? <LatestAgainstPrevious lastSeen={lastSeen} /> : null}
+          </>
+        }
+      >
+        {latest ? <Breakdown measures={measures} notMeasured={[]} /> : null}
+        <Text variant="heading">{words.history}</Text>
+        {latest ? null : <Text>{words.noHistory}</Text>}
+        {history.map((check) => (
+          <HistoryRow key={check.id} check={check} now={now} />
+        ))}
+        <Notice>{strings.cautions.pain}</Notice>
+      </Columns>
     </Screen>
   );
 }

@@ -45,7 +45,15 @@ const nameOf = ({ id, family }: Measure) =>
     ? strings.measures[id]
     : `${strings.families[family]}: ${strings.measures[id].toLowerCase()}`;
 
-function Side({ title, measure, quiet = false }: { title: string; measure: Measure; quiet?: boolean }) {
+function Side({
+  title,
+  measure,
+  quiet = false,
+}: {
+  title: string;
+  measure: Measure;
+  quiet?: boolean;
+}) {
   const tokens = useTokens();
   return (
     <View

@@ -51,7 +51,7 @@ export function StudentForm({
     setFailure(null);
     try {
       await saveStudent(id, input);
-      router.replace(`/students/${id}`);
+      router.dismissTo(`/students/${id}`);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : String(error));
     }
@@ -141,7 +141,9 @@ function Field({
           />
           {fieldState.error || help !== undefined ? (
             <HelperText type={fieldState.error ? 'error' : 'info'} visible padding="none">
-              {fieldState.error ? errorWords(fieldState.error.type, fieldState.error.message) : help}
+              {fieldState.error
+                ? errorWords(fieldState.error.type, fieldState.error.message)
+                : help}
             </HelperText>
           ) : null}
         </View>

@@ -58,7 +58,13 @@ describe('checks', () => {
   };
 
   it.each([
-    ['an unknown student', spoiled((c) => (c.studentId = uuidv7())), 404, 'studentId', /no student/],
+    [
+      'an unknown student',
+      spoiled((c) => (c.studentId = uuidv7())),
+      404,
+      'studentId',
+      /no student/,
+    ],
     [
       'an unknown picture',
       spoiled((c) => (c.captures[0]!.pictureId = uuidv7())),
@@ -104,15 +110,18 @@ describe('checks', () => {
     ],
     ['no picture at all', spoiled((c) => (c.captures = [])), 400, 'captures', /./],
     ['a day that is none', spoiled((c) => (c.takenAt = 'yesterday')), 400, 'takenAt', /./],
-  ])('refuses %s, saying what and where, and keeps nothing', async (_w, make, status, where, text) => {
-    const before = await rowCounts();
-    const id = uuidv7();
-    const answer = await studio.put(`/api/checks/${id}`, make());
-    expect(answer.status).toBe(status);
-    expect(answer.body).toMatchObject({ error: { message: expect.stringMatching(text), where } });
-    expect(await rowCounts()).toEqual(before);
-    expect((await studio.get(`/api/checks/${id}`)).status).toBe(404);
-  });
+  ])(
+    'refuses %s, saying what and where, and keeps nothing',
+    async (_w, make, status, where, text) => {
+      const before = await rowCounts();
+      const id = uuidv7();
+      const answer = await studio.put(`/api/checks/${id}`, make());
+      expect(answer.status).toBe(status);
+      expect(answer.body).toMatchObject({ error: { message: expect.stringMatching(text), where } });
+      expect(await rowCounts()).toEqual(before);
+      expect((await studio.get(`/api/checks/${id}`)).status).toBe(404);
+    },
+  );
 
   it('keeps nothing of a check that fails half-way', async () => {
     const used = exampleCheck(ids.studentId, ids.pictureId);

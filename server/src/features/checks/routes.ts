@@ -1,4 +1,4 @@
-import Router from '@koa/router';
+import { Router } from '@koa/router';
 import type { Knex } from 'knex';
 import { checkInputSchema } from '@open-palm/contract';
 import { readBody, readId } from '../../readBody';

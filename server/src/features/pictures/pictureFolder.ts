@@ -15,7 +15,10 @@ export async function keepPicture(folder: string, id: string, jpeg: Buffer): Pro
 }
 
 /** Removes every file in the folder that belongs to none of the ids, half-written ones included. */
-export async function removePicturesExcept(folder: string, ids: ReadonlySet<string>): Promise<void> {
+export async function removePicturesExcept(
+  folder: string,
+  ids: ReadonlySet<string>,
+): Promise<void> {
   await mkdir(folder, { recursive: true });
   for (const file of await readdir(folder)) {
     const isKept = file.endsWith(SUFFIX) && ids.has(file.slice(0, -SUFFIX.length));

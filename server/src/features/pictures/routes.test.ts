@@ -16,7 +16,12 @@ async function kept(bytes: Buffer) {
   const id = uuidv7();
   const answer = await studio.putBytes(`/api/pictures/${id}`, bytes);
   const back = await studio.get(`/api/pictures/${id}`);
-  return { id, answer, back: Buffer.from(back.body as unknown as ArrayBuffer), type: back.headers.get('content-type') };
+  return {
+    id,
+    answer,
+    back: Buffer.from(back.body as unknown as ArrayBuffer),
+    type: back.headers.get('content-type'),
+  };
 }
 
 describe('pictures', () => {
@@ -43,7 +48,9 @@ describe('pictures', () => {
       .webp()
       .toBuffer();
     expect((await kept(large)).answer.body).toMatchObject({ width: 2000, height: 1000 });
-    const small = await sharp({ create: { width: 20, height: 20, channels: 4, background: '#888' } })
+    const small = await sharp({
+      create: { width: 20, height: 20, channels: 4, background: '#888' },
+    })
       .png()
       .toBuffer();
     expect((await kept(small)).answer.body).toMatchObject({ width: 20, height: 20 });
@@ -59,7 +66,12 @@ describe('pictures', () => {
 
   it.each([
     ['a text file named .jpg', () => Buffer.from('not a picture'), 415, 'unsupportedPicture'],
-    ['a drawing in SVG', () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), 415, 'unsupportedPicture'],
+    [
+      'a drawing in SVG',
+      () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'),
+      415,
+      'unsupportedPicture',
+    ],
     ['an empty file', () => Buffer.alloc(0), 415, 'unsupportedPicture'],
     [
       'a truncated JPEG',

@@ -1,5 +1,5 @@
 import { createReadStream } from 'node:fs';
-import Router from '@koa/router';
+import { Router } from '@koa/router';
 import type { Knex } from 'knex';
 import getRawBody from 'raw-body';
 import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';

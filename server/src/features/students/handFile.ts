@@ -1,9 +1,5 @@
 import type { DatedMeasure, HandFile, StudentListItem } from '@open-palm/contract';
-import {
-  familyStandings,
-  MEASURE_IDS,
-  type GripContacts,
-} from '@open-palm/core/measure';
+import { familyStandings, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { FINGERS } from '@open-palm/core/hand';
 
 /** What was last seen of a hold, put together from its newest checks: no one picture shows everything. */

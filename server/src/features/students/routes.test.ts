@@ -31,15 +31,18 @@ describe('students', () => {
     ['a frog of −46 mm', { ...STUDENT, frogLengthMm: -46 }, 'frogLengthMm', /between 20 and 80 mm/],
     ['an unknown hold', { ...STUDENT, holdId: 'banjo' }, 'holdId', /violin-shallow/],
     ['an unknown field', { ...STUDENT, shoeSize: 38 }, 'body', /shoeSize/],
-  ])('refuses %s, saying what and where, and keeps nothing', async (_what, body, where, message) => {
-    const id = uuidv7();
-    const answer = await studio.put(`/api/students/${id}`, body);
-    expect(answer.status).toBe(400);
-    expect(answer.body).toEqual({
-      error: { code: 'malformed', message: expect.stringMatching(message), where },
-    });
-    expect((await studio.get(`/api/students/${id}`)).status).toBe(404);
-  });
+  ])(
+    'refuses %s, saying what and where, and keeps nothing',
+    async (_what, body, where, message) => {
+      const id = uuidv7();
+      const answer = await studio.put(`/api/students/${id}`, body);
+      expect(answer.status).toBe(400);
+      expect(answer.body).toEqual({
+        error: { code: 'malformed', message: expect.stringMatching(message), where },
+      });
+      expect((await studio.get(`/api/students/${id}`)).status).toBe(404);
+    },
+  );
 
   it('refuses ids that are not UUIDs of version 7, and bodies that are not JSON', async () => {
     const bad = await studio.put('/api/students/12', STUDENT);

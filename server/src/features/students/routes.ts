@@ -1,4 +1,4 @@
-import Router from '@koa/router';
+import { Router } from '@koa/router';
 import type { Knex } from 'knex';
 import { studentInputSchema, type HandFile } from '@open-palm/contract';
 import { notFound } from '../../problem';

@@ -55,7 +55,15 @@ function Hand({ point }: { point: PointName }) {
   const limbs = BONES.map(([a, b]) => ({ key: b, from: HAND[a], to: HAND[b] }));
   const stroke = (color: string, more: number) => (
     <G>
-      <Line x1={46} y1={-14} x2={50} y2={16} stroke={color} strokeWidth={24 + more} strokeLinecap="round" />
+      <Line
+        x1={46}
+        y1={-14}
+        x2={50}
+        y2={16}
+        stroke={color}
+        strokeWidth={24 + more}
+        strokeLinecap="round"
+      />
       <Path
         d="M50 14L66 24L65 54L54 56L43 54L33 50L38 24Z"
         fill={color}

@@ -34,7 +34,15 @@ export const MarksOverlay = memo(function MarksOverlay({
         const q = toScreen(viewport, to);
         return (
           <G key={`${a}-${b}`}>
-            <Line x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke="#000000" strokeOpacity={0.45} strokeWidth={3.5} />
+            <Line
+              x1={p.x}
+              y1={p.y}
+              x2={q.x}
+              y2={q.y}
+              stroke="#000000"
+              strokeOpacity={0.45}
+              strokeWidth={3.5}
+            />
             <Line x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke="#FFFFFF" strokeWidth={1.5} />
           </G>
         );

@@ -1,6 +1,6 @@
 import { memo, useRef, useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
+import { GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';
 import { IconButton } from 'react-native-paper';
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
@@ -54,9 +54,7 @@ export function PictureCanvas({
         )
       }
     >
-      {box.width > 0 ? (
-        <Canvas url={url} picture={picture} store={store} box={box} />
-      ) : null}
+      {box.width > 0 ? <Canvas url={url} picture={picture} store={store} box={box} /> : null}
     </View>
   );
 }
@@ -99,7 +97,7 @@ function Canvas({
   };
   const at = dragged ? marks.placed[dragged] : undefined;
   return (
-    <View style={{ flex: 1, overflow: 'hidden', backgroundColor: tokens.line }}>
+    <GestureHandlerRootView style={{ flex: 1, overflow: 'hidden', backgroundColor: tokens.line }}>
       <GestureDetector gesture={gesture} touchAction="none">
         <View
           ref={ref}
@@ -111,24 +109,27 @@ function Canvas({
           style={{ flex: 1, cursor: 'crosshair' as 'pointer' }}
         >
           <Picture url={url} picture={picture} viewport={viewport} />
-          <MarksOverlay
-            placed={marks.placed}
-            chosen={marks.chosen}
-            viewport={viewport}
-            box={box}
-          />
+          <MarksOverlay placed={marks.placed} chosen={marks.chosen} viewport={viewport} box={box} />
           <MarkHandles marks={marks} change={change} viewport={viewport} picture={picture} />
         </View>
       </GestureDetector>
-      {at ? (
-        <Magnifier url={url} picture={picture} viewport={viewport} at={at} box={box} />
-      ) : null}
-      <View style={{ position: 'absolute', right: space(1), bottom: space(1), flexDirection: 'row' }}>
-        <CanvasButton icon="plus" label={words.zoomIn} onPress={() => zoomAbout(ZOOM_STEP, middle)} />
-        <CanvasButton icon="minus" label={words.zoomOut} onPress={() => zoomAbout(1 / ZOOM_STEP, middle)} />
+      {at ? <Magnifier url={url} picture={picture} viewport={viewport} at={at} box={box} /> : null}
+      <View
+        style={{ position: 'absolute', right: space(1), bottom: space(1), flexDirection: 'row' }}
+      >
+        <CanvasButton
+          icon="plus"
+          label={words.zoomIn}
+          onPress={() => zoomAbout(ZOOM_STEP, middle)}
+        />
+        <CanvasButton
+          icon="minus"
+          label={words.zoomOut}
+          onPress={() => zoomAbout(1 / ZOOM_STEP, middle)}
+        />
         <CanvasButton icon="fit-to-page-outline" label={words.fit} onPress={fitAgain} />
       </View>
-    </View>
+    </GestureHandlerRootView>
   );
 }
 

@@ -19,7 +19,15 @@ describe('marks', () => {
     const skipped = after(...place('frogFront', 1), { type: 'skip', name: 'frogBack' });
     expect(skipped.chosen).toBe('thumbTip');
     expect(skipped.placed.frogBack).toBeUndefined();
-    expect(nextOpen(after(...place('frogFront', 1), { type: 'skip', name: 'frogBack' }, ...place('thumbTip', 3)))).toBeNull();
+    expect(
+      nextOpen(
+        after(
+          ...place('frogFront', 1),
+          { type: 'skip', name: 'frogBack' },
+          ...place('thumbTip', 3),
+        ),
+      ),
+    ).toBeNull();
   });
 
   it('take back a whole drag at once, and bring it again', () => {

@@ -45,7 +45,9 @@ describe('viewport', () => {
         const least = fitted(PICTURE, BOX).scale;
         expect(viewport.scale).toBeGreaterThanOrEqual(least - 1e-9);
         expect(viewport.scale).toBeLessThanOrEqual(least * 8 + 1e-9);
-        expect(viewport.x).toBeLessThanOrEqual(1e-6 + Math.max(0, (BOX.width - 1200 * viewport.scale) / 2));
+        expect(viewport.x).toBeLessThanOrEqual(
+          1e-6 + Math.max(0, (BOX.width - 1200 * viewport.scale) / 2),
+        );
         expect(viewport.x + 1200 * viewport.scale).toBeGreaterThanOrEqual(BOX.width - 1e-6);
       }),
     );

@@ -54,12 +54,7 @@ export function zoomed(
 }
 
 /** Moved on the screen, never so far that the picture leaves the box. */
-export const panned = (
-  viewport: Viewport,
-  by: Vec2,
-  picture: Size,
-  box: Size,
-): Viewport =>
+export const panned = (viewport: Viewport, by: Vec2, picture: Size, box: Size): Viewport =>
   withinEdges({ ...viewport, x: viewport.x + by.x, y: viewport.y + by.y }, picture, box);
 
 function withinEdges(viewport: Viewport, picture: Size, box: Size): Viewport {

@@ -6,7 +6,9 @@ const folder = join(__dirname, '../../../../../studio-demo/pictures');
 const jpeg = new Uint8Array(readFileSync(join(folder, 'settled.finger-side.jpg')));
 // The smallest PNG and WebP, one pixel each.
 const png = Uint8Array.from(
-  atob('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNkYAAAAAYAAjCB0C8AAAAASUVORK5CYII='),
+  atob(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNkYAAAAAYAAjCB0C8AAAAASUVORK5CYII=',
+  ),
   (c) => c.charCodeAt(0),
 );
 const webp = Uint8Array.from(atob('UklGRhoAAABXRUJQVlA4TA0AAAAvAAAAEAcQERGIiP4HAA=='), (c) =>

@@ -91,7 +91,11 @@ describe('the mark tool', () => {
   });
 
   it('keeps points inside the picture', () => {
-    person().down(110, 120).move(-50, 5000).up(-50, 5000).expectPlaced({ frogFront: { x: 0, y: 800 } });
+    person()
+      .down(110, 120)
+      .move(-50, 5000)
+      .up(-50, 5000)
+      .expectPlaced({ frogFront: { x: 0, y: 800 } });
   });
 
   it('takes back a drag as one step', () => {

@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM, CHROMIUM_FLAGS } from './support/studio';
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: '../test-results',
+  workers: 2,
+  fullyParallel: false,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  use: {
+    viewport: { width: 390, height: 844 },
+    launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_FLAGS },
+    reducedMotion: 'reduce',
+    trace: 'off',
+  } as object,
+});

@@ -1,0 +1,64 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import {
+  choosePicture,
+  demoPicture,
+  FINGER_SIDE_ORDER,
+  openLook,
+  placePoints,
+} from '../support/lookAtHold';
+import { expect, test } from '../support/test';
+
+/** Nothing serious or critical on the screen as it stands. */
+async function expectAccessible(page: Page, screen: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${screen}: ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`);
+  expect(serious).toEqual([]);
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const viewport of [
+    { width: 390, height: 844 },
+    { width: 1280, height: 800 },
+  ]) {
+    test.describe(`${colorScheme}, ${viewport.width} px wide`, () => {
+      test.use({ colorScheme, viewport });
+
+      test('every screen passes axe', async ({ page }) => {
+        await expectAccessible(page, 'today');
+        await page.getByRole('link', { name: 'Students' }).click();
+        await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
+        await expectAccessible(page, 'students');
+        await page.getByRole('button', { name: 'Add a student' }).click();
+        await page.getByRole('button', { name: 'Save' }).click();
+        await expect(page.getByText('a name is needed')).toBeVisible();
+        await expectAccessible(page, 'student form');
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('link', { name: /Open Edda/ }).click();
+        await expect(page.getByText('Latest against the look before')).toBeVisible();
+        await page.getByRole('button', { name: 'Show every number' }).click();
+        await expectAccessible(page, 'hand file');
+        await page
+          .getByRole('link', { name: /Open the look of/ })
+          .first()
+          .click();
+        await expect(page.getByRole('img', { name: /The picture/ })).toBeVisible();
+        await expectAccessible(page, 'kept look');
+        await page.goto(page.url().replace(/\/checks.*/, '/'));
+        await openLook(page, 'Osric Tidewell');
+        await expectAccessible(page, 'setup');
+        const picture = demoPicture('deep-index.finger-side');
+        await choosePicture(page, picture.file);
+        await page.getByRole('button', { name: 'Place the points' }).click();
+        await expect(page.getByTestId('canvas')).toBeVisible();
+        await placePoints(page, picture, FINGER_SIDE_ORDER);
+        await expectAccessible(page, 'measure');
+        await page.getByRole('button', { name: 'Read the result' }).click();
+        await expect(page.getByRole('heading', { name: 'What was measured' })).toBeVisible();
+        await expectAccessible(page, 'result');
+      });
+    });
+  }
+}

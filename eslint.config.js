@@ -1,0 +1,154 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+
+const from = (target, others, message) =>
+  others.map((other) => ({ target: `./${target}`, from: `./${other}`, message }));
+
+/** Arrows point down only: what a package may not reach into. */
+const packageZones = [
+  ...from(
+    'core',
+    ['contract', 'op', 'studio-demo', 'server', 'app', 'e2e'],
+    'The core imports nothing of the project.',
+  ),
+  ...from(
+    'contract',
+    ['op', 'studio-demo', 'server', 'app', 'e2e'],
+    'The contract knows the core only.',
+  ),
+  ...from(
+    'op',
+    ['studio-demo', 'server', 'app', 'e2e'],
+    'The command line knows core and contract only.',
+  ),
+  ...from('studio-demo', ['op', 'server', 'app', 'e2e'], 'The demo knows core and contract only.'),
+  ...from('server', ['op', 'app', 'e2e'], 'The server knows nothing of the interface.'),
+  ...from(
+    'app',
+    ['op', 'studio-demo', 'server', 'e2e'],
+    'The app reaches the studio through its API only.',
+  ),
+  ...from('e2e', ['core', 'contract', 'op', 'server', 'app'], 'Journeys know no package’s inside.'),
+  ...from('core/bow', ['core/measure', 'core/holds'], 'The bow is below what measures it.'),
+  ...from(
+    'core/hand',
+    ['core/bow', 'core/measure', 'core/holds'],
+    'The hand is below everything else.',
+  ),
+];
+
+/** One feature never reaches into another one’s folder. */
+const featureZones = (base, features) =>
+  features.flatMap((feature) =>
+    from(
+      `${base}/${feature}`,
+      features.filter((other) => other !== feature).map((other) => `${base}/${other}`),
+      'A feature does not reach into another feature.',
+    ),
+  );
+
+const zones = [
+  ...packageZones,
+  ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check']),
+  ...featureZones('server/src/features', ['students', 'checks', 'pictures']),
+];
+
+export default [
+  { ignores: ['**/node_modules', '**/dist', '**/.expo', 'data', 'test-results'] },
+  ...expo,
+  prettier,
+  {
+    files: ['**/*.{ts,tsx}'],
+    settings: {
+      'import/resolver': {
+        typescript: {
+          project: ['tsconfig.json', 'app/tsconfig.json'],
+          noWarnOnMultipleProjects: true,
+        },
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-redeclare': 'off',
+      'no-redeclare': 'off',
+      'import/no-default-export': 'error',
+      'import/no-restricted-paths': ['error', { zones }],
+      'import/no-cycle': 'error',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(node:|react|expo|koa|knex)', message: 'The core is pure computation.' },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'process',
+        'Date',
+        'setTimeout',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Randomness is handed in.' },
+      ],
+    },
+  },
+  {
+    files: ['server/src/**/*.ts'],
+    ignores: ['**/repo.ts', '**/*.test.ts', 'server/src/db/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'CallExpression[callee.name=/^(db|trx|knex)$/], CallExpression[callee.object.name=/^(db|trx)$/][callee.property.name=/^(raw|from|select|transaction)$/]',
+          message: 'SQL of a resource stands in its repo.ts.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['app/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXText[value=/[A-Za-z]{2,}/]',
+          message: 'Sentences for people stand in the strings catalogue.',
+        },
+        {
+          selector: 'JSXAttribute[name.name=/^(label|title|aria-label)$/] > Literal',
+          message: 'Sentences for people stand in the strings catalogue.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['app/app/**', 'app/types.d.ts', '**/*.config.{ts,js,mjs,cjs}'],
+    rules: { 'import/no-default-export': 'off' },
+  },
+  {
+    files: ['**/*.{mjs,cjs,js}'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        module: 'writable',
+        require: 'readonly',
+        __dirname: 'readonly',
+        URL: 'readonly',
+      },
+    },
+  },
+];

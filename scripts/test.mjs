@@ -1,0 +1,67 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureChromium } from './chromium.mjs';
+import { buildIfNeeded, installIfNeeded, root, run, say, step, StepFailed } from './steps.mjs';
+
+/** Everything that is checked, in one command: types, style, units, build, and the real interface. */
+const results = join(root, 'test-results');
+const unitReport = join(results, 'unit.json');
+const e2eReport = join(results, 'e2e.json');
+let passed = 0;
+let failed = 0;
+
+async function main() {
+  await installIfNeeded();
+  const hasChromium = await ensureChromium();
+  await step('Checking types', 'npm', ['run', '-s', 'typecheck']);
+  await step('Checking style', 'npm', ['run', '-s', 'lint']);
+  rmSync(results, { recursive: true, force: true });
+  mkdirSync(results);
+  say('Unit and server tests …');
+  await run('npx', ['jest', '--json', `--outputFile=${unitReport}`, '--silent'], { quiet: true });
+  const units = readReport(unitReport);
+  count(
+    units?.numPassedTests ?? 0,
+    (units?.numFailedTests ?? 0) + (units?.numRuntimeErrorTestSuites ?? 0),
+  );
+  if (!units || !units.success) tellFailures(units);
+  say(`Unit and server tests: ${passed} passed, ${failed} failed`);
+  await buildIfNeeded();
+  if (!hasChromium) return count(0, 1);
+  say('Tests of the real interface …');
+  const { output } = await run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
+    quiet: true,
+  });
+  const stats = readReport(e2eReport)?.stats;
+  const e2eFailed = stats ? stats.unexpected + stats.flaky : 1;
+  if (e2eFailed > 0) console.error(output);
+  say(`Tests of the real interface: ${stats?.expected ?? 0} passed, ${e2eFailed} failed`);
+  return count(stats?.expected ?? 0, e2eFailed);
+}
+
+function count(good, bad) {
+  passed += good;
+  failed += bad;
+}
+
+const readReport = (path) => (existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : null);
+
+function tellFailures(report) {
+  if (!report) {
+    failed += 1;
+    console.error('The unit tests gave no report.');
+  }
+  for (const suite of report?.testResults ?? []) {
+    if (suite.status === 'failed') console.error(suite.message);
+  }
+}
+
+try {
+  await main();
+} catch (error) {
+  if (!(error instanceof StepFailed)) throw error;
+  console.error(error.message);
+  failed += 1;
+}
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
