@@ -120,6 +120,7 @@ export default [
   },
   {
     files: ['app/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
     rules: {
       'no-restricted-syntax': [
         'error',

@@ -1,50 +1,20 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import { buildSync } from 'esbuild';
 import { v7 as uuidv7 } from 'uuid';
+import { buildServer, freePort, isGone, isReady, spawnServer } from './testing/builtServer';
 import { exampleCheck, examplePicture, STUDENT } from './testing/examples';
 
-const MAIN = join(__dirname, '../dist/crash-test.mjs');
+let main: string;
+beforeAll(() => (main = buildServer('crash-test')));
 
-/** Builds the server as it ships, once for this file. */
-beforeAll(() => {
-  const { dependencies } = require('../package.json');
-  buildSync({
-    entryPoints: [join(__dirname, 'main.ts')],
-    outfile: MAIN,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    external: Object.keys(dependencies).filter((name) => !name.startsWith('@open-palm/')),
-  });
-});
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
-
-async function start(dataDir: string): Promise<{ child: ChildProcess; url: string }> {
+async function start(dataDir: string) {
   const port = await freePort();
-  const child = spawn(process.execPath, [MAIN], {
-    env: { ...process.env, DATA_DIR: dataDir, PORT: String(port) },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise<void>((resolve, reject) => {
-    child.stdout!.on('data', (text) => String(text).includes('ready') && resolve());
-    child.once('exit', () => reject(new Error('The server left before it was ready.')));
-  });
+  const child = spawnServer(main, dataDir, port);
+  await isReady(child);
   return { child, url: `http://127.0.0.1:${port}` };
 }
-
-const gone = (child: ChildProcess) => new Promise((resolve) => child.once('exit', resolve));
 
 describe('kill -9 during saves', () => {
   it('leaves every check whole or absent, and every acknowledged one there', async () => {
@@ -75,7 +45,7 @@ describe('kill -9 during saves', () => {
         answered += 1;
         if (answered === killAfter) child.kill('SIGKILL');
       });
-      await Promise.all([...saves, gone(child)]);
+      await Promise.all([...saves, isGone(child)]);
     }
     const db = new Database(join(dataDir, 'studio.sqlite'));
     const kept = db
@@ -104,7 +74,7 @@ describe('kill -9 during saves', () => {
     const handFile = await (await fetch(`${url}/api/students/${studentId}`)).json();
     expect(handFile.history).toHaveLength(sent.size);
     child.kill('SIGINT');
-    await gone(child);
+    await isGone(child);
     expect(child.exitCode).toBe(0);
   }, 60_000);
 });
