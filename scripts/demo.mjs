@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
+import { serverCommand } from './serverCommand.mjs';
 import { buildIfNeeded, installIfNeeded, root, say, StepFailed } from './steps.mjs';
 
 /** Installs, builds, fills and serves the demo studio on one port of this machine. */
@@ -12,17 +13,11 @@ try {
   process.exit(1);
 }
 say('Starting the studio …');
-const server = spawn(process.execPath, [join(root, 'server/dist/main.mjs')], {
-  cwd: root,
-  stdio: 'inherit',
-  env: {
-    ...process.env,
-    PORT: process.env.PORT ?? '8080',
-    DATA_DIR: process.env.DATA_DIR ?? join(root, 'data'),
-    WEB_DIR: join(root, 'app/dist'),
-    DEMO_PICTURES: join(root, 'studio-demo/pictures'),
-  },
+const { command, args, env } = serverCommand({
+  port: process.env.PORT ?? 8080,
+  dataDir: process.env.DATA_DIR ?? join(root, 'data'),
 });
+const server = spawn(command, args, { cwd: root, stdio: 'inherit', env });
 // Ctrl-C reaches the server as well, which stops by itself; this process only waits for it.
 process.on('SIGINT', () => {});
 process.on('SIGTERM', () => server.kill('SIGTERM'));

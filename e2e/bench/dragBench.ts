@@ -37,7 +37,7 @@ export async function dragTimes(studio: RunningStudio): Promise<DragTimes> {
     const times: { work: number[]; painted: number[] } = { work: [], painted: [] };
     window.dragTimes = times;
     let moved = 0;
-    const overlay = document.querySelector('[data-testid=canvas] svg')!;
+    const overlay = document.querySelector('[data-testid=marks]')!;
     window.addEventListener('pointermove', () => (moved = performance.now()), true);
     new MutationObserver(() => {
       if (moved === 0) return;

@@ -4,6 +4,7 @@ import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { serverCommand } from '../../scripts/serverCommand.mjs';
 
 export const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 
@@ -43,16 +44,8 @@ export async function startStudio(
   port?: number,
 ): Promise<RunningStudio> {
   const chosen = port ?? (await freePort());
-  const child = spawn(process.execPath, [join(ROOT, 'server/dist/main.mjs')], {
-    env: {
-      ...process.env,
-      PORT: String(chosen),
-      DATA_DIR: dataDir,
-      WEB_DIR: join(ROOT, 'app/dist'),
-      DEMO_PICTURES: join(ROOT, 'studio-demo/pictures'),
-    },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+  const { command, args, env } = serverCommand({ port: chosen, dataDir });
+  const child = spawn(command, args, { env, stdio: ['ignore', 'pipe', 'inherit'] });
   running.add(child);
   child.once('exit', () => running.delete(child));
   await new Promise<void>((resolve, reject) => {

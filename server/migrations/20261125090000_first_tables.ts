@@ -30,7 +30,7 @@ export async function up(knex: Knex): Promise<void> {
     table.text('contacts_json').notNullable();
     table.text('body_sha256').notNullable();
     table.text('created_at').notNullable();
-    table.index(['student_id', 'taken_at']);
+    table.index(['student_id', 'taken_at', 'id']);
   });
   await knex.schema.createTable('captures', (table) => {
     table.text('id').primary();
@@ -49,9 +49,13 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('measures', (table) => {
     table.text('check_id').notNullable().references('checks.id').onDelete('CASCADE');
     table.text('measure_id').notNullable();
+    // A check's student and time stand here too, so that the newest values are found in one index.
+    table.text('student_id').notNullable().references('students.id').onDelete('CASCADE');
+    table.text('taken_at').notNullable();
     table.text('verdict').notNullable();
     table.text('value_json').notNullable();
     table.primary(['check_id', 'measure_id']);
+    table.index(['student_id', 'measure_id', 'taken_at', 'check_id'], 'measures_newest');
   });
 }
 

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { LARGEST_PICTURE_BYTES, type Student } from '@open-palm/contract';
 import { FROG_LENGTH_ESTIMATE, MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
@@ -104,6 +104,8 @@ function Marking({
   const facts: PictureFacts = { ...known, picture: size };
   const store = useMarks(() => sequenceFor(facts.view).needed);
   const outcome = measureMarks(store.marks.placed, facts);
+  const toSetup = useCallback(() => onStep('setup'), [onStep]);
+  const toResult = useCallback(() => onStep('result'), [onStep]);
   if (step === 'measure') {
     return (
       <MeasureStep
@@ -115,8 +117,8 @@ function Marking({
           onFlip();
           store.change({ type: 'mirror', width });
         }}
-        onBack={() => onStep('setup')}
-        onRead={() => onStep('result')}
+        onBack={toSetup}
+        onRead={toResult}
       />
     );
   }

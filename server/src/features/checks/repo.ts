@@ -31,6 +31,8 @@ interface CaptureRow {
 interface MeasureRow {
   check_id: string;
   measure_id: string;
+  student_id: string;
+  taken_at: string;
   verdict: string;
   value_json: string;
 }
@@ -82,6 +84,8 @@ export async function addCheck(
       await trx<MeasureRow>('measures').insert({
         check_id: check.id,
         measure_id: measure.id,
+        student_id: check.studentId,
+        taken_at: check.takenAt,
         verdict: measure.verdict,
         value_json: JSON.stringify(measure),
       });

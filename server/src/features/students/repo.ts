@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { CheckSummary, DatedMeasure, Student } from '@open-palm/contract';
-import type { GripContacts } from '@open-palm/core/measure';
+import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 
 interface StudentRow {
   id: string;
@@ -20,7 +20,6 @@ interface DatedMeasureRow {
   taken_at: string;
   context: DatedMeasure['context'];
   value_json: string;
-  age: number;
 }
 
 const studentOf = (row: StudentRow): Student => ({
@@ -87,58 +86,63 @@ export async function newestMeasures(
   depth: number,
   studentId?: string,
 ): Promise<Map<string, DatedMeasure[]>> {
-  const ranked = db('measures')
-    .join('checks', 'checks.id', 'measures.check_id')
-    .select(
-      'checks.student_id',
-      'measures.check_id',
-      'checks.taken_at',
-      'checks.context',
-      'measures.value_json',
-      db.raw(
-        `row_number() over (partition by checks.student_id, measures.measure_id
-          order by checks.taken_at desc, checks.id desc) as age`,
-      ),
-    )
-    .modify((query) => {
-      if (studentId !== undefined) void query.where('checks.student_id', studentId);
-    });
-  const rows: DatedMeasureRow[] = await db
-    .from(ranked.as('ranked'))
-    .where('age', '<=', depth)
-    .orderBy('age');
-  const byStudent = new Map<string, DatedMeasure[]>();
-  for (const row of rows) {
-    const list = byStudent.get(row.student_id) ?? [];
-    const { check_id: checkId, taken_at: takenAt, context } = row;
-    list.push({ checkId, takenAt, context, measure: JSON.parse(row.value_json) });
-    byStudent.set(row.student_id, list);
-  }
-  return byStudent;
+  // One short walk in the index for each student and measure, however long the history is.
+  const rows: DatedMeasureRow[] = await db.raw(
+    `select m.student_id, m.check_id, m.taken_at, c.context, m.value_json
+     from students s
+     join json_each(?) k
+     join measures m on m.rowid in (
+       select n.rowid from measures n where n.student_id = s.id and n.measure_id = k.value
+       order by n.taken_at desc, n.check_id desc limit ?)
+     join checks c on c.id = m.check_id
+     where s.id = coalesce(?, s.id)
+     order by m.taken_at desc, m.check_id desc`,
+    [JSON.stringify(MEASURE_IDS), depth, studentId ?? null],
+  );
+  return byStudent(rows, ({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
+    checkId,
+    takenAt,
+    context,
+    measure: JSON.parse(value_json),
+  }));
 }
 
-/** Contacts of the newest checks of one student or of all, newest first, with when they were seen. */
+export interface DatedContacts {
+  takenAt: string;
+  contacts: GripContacts;
+}
+
+/** Contacts of the newest checks of one student or of all, `depth` of each, newest first. */
 export async function newestContacts(
   db: Knex,
   depth: number,
   studentId?: string,
-): Promise<Map<string, { takenAt: string; contacts: GripContacts }[]>> {
-  const ranked = db('checks')
-    .select(
-      'student_id',
-      'taken_at',
-      'contacts_json',
-      db.raw('row_number() over (partition by student_id order by taken_at desc, id desc) as age'),
-    )
-    .modify((query) => {
-      if (studentId !== undefined) void query.where('student_id', studentId);
-    });
-  const rows = await db.from(ranked.as('ranked')).where('age', '<=', depth).orderBy('age');
-  const byStudent = new Map<string, { takenAt: string; contacts: GripContacts }[]>();
+): Promise<Map<string, DatedContacts[]>> {
+  const rows: { student_id: string; taken_at: string; contacts_json: string }[] = await db.raw(
+    `select c.student_id, c.taken_at, c.contacts_json
+     from students s
+     join checks c on c.rowid in (
+       select n.rowid from checks n where n.student_id = s.id
+       order by n.taken_at desc, n.id desc limit ?)
+     where s.id = coalesce(?, s.id)
+     order by c.taken_at desc, c.id desc`,
+    [depth, studentId ?? null],
+  );
+  return byStudent(rows, ({ taken_at: takenAt, contacts_json }) => ({
+    takenAt,
+    contacts: JSON.parse(contacts_json),
+  }));
+}
+
+function byStudent<Row extends { student_id: string }, T>(
+  rows: readonly Row[],
+  read: (row: Row) => T,
+): Map<string, T[]> {
+  const found = new Map<string, T[]>();
   for (const row of rows) {
-    const list = byStudent.get(row.student_id) ?? [];
-    list.push({ takenAt: row.taken_at, contacts: JSON.parse(row.contacts_json) });
-    byStudent.set(row.student_id, list);
+    const list = found.get(row.student_id) ?? [];
+    list.push(read(row));
+    found.set(row.student_id, list);
   }
-  return byStudent;
+  return found;
 }

@@ -58,6 +58,16 @@ export class CanvasTouch {
     this.#listener?.onZoom(factor, about);
   }
 
+  /** @param factor of one turn of the wheel */
+  wheel(factor: number, about: Vec2): void {
+    this.#listener?.onZoom(factor, about);
+  }
+
+  /** @param by of one turn of the wheel, px */
+  wheelPan(by: Vec2): void {
+    this.#listener?.onPan(by);
+  }
+
   panStart(): void {
     this.#moved = { x: 0, y: 0 };
   }

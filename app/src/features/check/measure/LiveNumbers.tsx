@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Measure } from '@open-palm/core/measure';
-import { StateMark } from '../../../kit/StateMark';
+import { StateMark, type MarkState } from '../../../kit/StateMark';
 import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
@@ -33,16 +33,36 @@ export const LiveNumbers = memo(function LiveNumbers({
         </Text>
       ) : null}
       {measures.map((measure) => (
-        <LiveNumber key={measure.id} measure={measure} />
+        <LiveNumber
+          key={measure.id}
+          name={nameOf(measure)}
+          mark={verdictMark(measure.verdict)}
+          value={valueWords(measure)}
+          verdict={measure.verdict === 'none' ? '' : verdictWords(measure)}
+        />
       ))}
     </ScrollView>
   );
 });
 
-function LiveNumber({ measure }: { measure: Measure }) {
+function nameOf({ id, family }: Measure): string {
+  const name = strings.measures[id];
+  return family === 'fingers' ? name : `${strings.families[family]}: ${name.toLowerCase()}`;
+}
+
+// Words instead of the measure, so that a number whose words stay the same is not drawn anew.
+const LiveNumber = memo(function LiveNumber({
+  name,
+  mark,
+  value,
+  verdict,
+}: {
+  name: string;
+  mark: MarkState;
+  value: string;
+  verdict: string;
+}) {
   const tokens = useTokens();
-  const ofFingers = measure.family === 'fingers';
-  const name = strings.measures[measure.id];
   return (
     <View
       style={{
@@ -57,13 +77,13 @@ function LiveNumber({ measure }: { measure: Measure }) {
       }}
     >
       <Text variant="label" second lines={1}>
-        {ofFingers ? name : `${strings.families[measure.family]}: ${name.toLowerCase()}`}
+        {name}
       </Text>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(1) }}>
-        <StateMark state={verdictMark(measure.verdict)} size={14} />
-        <Text variant="strong">{valueWords(measure)}</Text>
-        {measure.verdict === 'none' ? null : <Text variant="small">{verdictWords(measure)}</Text>}
+        <StateMark state={mark} size={14} />
+        <Text variant="strong">{value}</Text>
+        {verdict === '' ? null : <Text variant="small">{verdict}</Text>}
       </View>
     </View>
   );
-}
+});

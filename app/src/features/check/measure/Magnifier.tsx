@@ -1,5 +1,6 @@
+import { memo } from 'react';
 import { Image, View } from 'react-native';
-import Svg, { Circle, Line } from 'react-native-svg';
+import Svg, { Circle, Path } from 'react-native-svg';
 import type { Vec2 } from '@open-palm/core/units';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { toScreen, type Size, type Viewport } from './viewport';
@@ -54,14 +55,17 @@ export function Magnifier({
           top: SIZE / 2 - 3 - at.y * scale,
         }}
       />
-      <Svg width={SIZE - 6} height={SIZE - 6} viewBox="-63 -63 126 126">
-        <Line x1={-63} x2={-7} y1={0} y2={0} stroke="#FFFFFF" strokeWidth={1.5} />
-        <Line x1={7} x2={63} y1={0} y2={0} stroke="#FFFFFF" strokeWidth={1.5} />
-        <Line y1={-63} y2={-7} x1={0} x2={0} stroke="#FFFFFF" strokeWidth={1.5} />
-        <Line y1={7} y2={63} x1={0} x2={0} stroke="#FFFFFF" strokeWidth={1.5} />
-        <Circle r={7} fill="none" stroke={tokens.amber} strokeWidth={2} />
-        <Circle r={1.2} fill="#FFFFFF" stroke="#000000" strokeWidth={0.5} />
-      </Svg>
+      <Crosshair color={tokens.amber} />
     </View>
   );
 }
+
+const Crosshair = memo(function Crosshair({ color }: { color: string }) {
+  return (
+    <Svg width={SIZE - 6} height={SIZE - 6} viewBox="-63 -63 126 126">
+      <Path d="M-63 0H-7M7 0H63M0-63V-7M0 7V63" stroke="#FFFFFF" strokeWidth={1.5} />
+      <Circle r={7} fill="none" stroke={color} strokeWidth={2} />
+      <Circle r={1.2} fill="#FFFFFF" stroke="#000000" strokeWidth={0.5} />
+    </Svg>
+  );
+});

@@ -1,21 +1,18 @@
-import { useEffect } from 'react';
+import { memo, useEffect } from 'react';
 import { useWindowDimensions, View } from 'react-native';
-import { IconButton } from 'react-native-paper';
 import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
 import { Notice } from '../../../kit/Notice';
-import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { useWide } from '../../../kit/useWide';
 import { strings } from '../../../strings';
 import type { PreparedPicture } from '../picture/preparePicture';
-import { GuideFigure } from './GuideFigure';
+import type { View as PictureView } from '@open-palm/core/measure';
+import { Guide } from './Guide';
 import { LiveNumbers } from './LiveNumbers';
-import { nextOpen, type Marks, type MarksAction } from './marks';
+import type { Marks, MarksAction } from './marks';
 import type { MarksOutcome, PictureFacts } from './measureMarks';
 import { PictureCanvas } from './PictureCanvas';
-import { sequenceFor } from './sequence';
 import type { MarksStore } from './useMarks';
 
 const words = strings.measure;
@@ -50,18 +47,21 @@ export function MeasureStep({
     </>
   );
   const guide = (
-    <Guide marks={marks} facts={facts} change={change} outcome={outcome} onRead={onRead} />
+    <Guide
+      chosen={marks.chosen}
+      isSet={marks.chosen !== null && marks.placed[marks.chosen] !== undefined}
+      done={countDone(marks)}
+      all={marks.sequence.length}
+      canUndo={marks.past.length > 0}
+      canRedo={marks.future.length > 0}
+      canRead={outcome.measures.length > 0}
+      view={facts.view}
+      side={facts.side}
+      change={change}
+      onRead={onRead}
+    />
   );
-  const header = (
-    <View style={{ paddingHorizontal: space(4), paddingVertical: space(2) }}>
-      <BackHeader
-        title={words.title}
-        under={`${strings.check.stepMeasure} · ${strings.views[facts.view]}`}
-        backLabel={strings.nav.back}
-        onBack={onBack}
-      />
-    </View>
-  );
+  const header = <Header view={facts.view} onBack={onBack} />;
   const canvas = <PictureCanvas url={picture.url} picture={facts.picture} store={store} />;
   if (wide) {
     return (
@@ -111,90 +111,21 @@ function Warnings({ outcome, onFlip }: { outcome: MarksOutcome; onFlip: () => vo
   );
 }
 
-/** What is asked for now, drawn and named, with what can be done about it. */
-function Guide({
-  marks,
-  facts,
-  change,
-  outcome,
-  onRead,
-}: {
-  marks: Marks;
-  facts: PictureFacts;
-  change: MarksStore['change'];
-  outcome: MarksOutcome;
-  onRead: () => void;
-}) {
-  const tokens = useTokens();
-  const { sequence, placed, skipped, chosen } = marks;
-  const done = sequence.filter((name) => placed[name] || skipped.includes(name)).length;
-  const finished = nextOpen(marks) === null;
-  const { further } = sequenceFor(facts.view);
-  const canExtend = finished && !further.every((name) => sequence.includes(name));
-  const isSet = chosen !== null && placed[chosen] !== undefined;
+const Header = memo(function Header({ view, onBack }: { view: PictureView; onBack: () => void }) {
   return (
-    <View
-      style={{
-        gap: space(2),
-        padding: space(3),
-        borderTopWidth: 1,
-        borderColor: tokens.line,
-        backgroundColor: tokens.card,
-      }}
-    >
-      <View style={{ flexDirection: 'row', gap: space(3), alignItems: 'center' }}>
-        {chosen === null ? null : <GuideFigure point={chosen} side={facts.side} size={76} />}
-        <View style={{ flex: 1 }} aria-live="polite">
-          <Text variant="label" second>
-            {`${isSet ? words.selected : words.next} · ${words.progress(done, sequence.length)}`}
-          </Text>
-          {chosen === null ? null : (
-            <Text variant="figure" style={{ minHeight: 48 }}>
-              {strings.points[chosen]}
-            </Text>
-          )}
-          {finished ? <Text variant="small">{words.done}</Text> : null}
-        </View>
-      </View>
-      <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
-        <IconButton
-          icon="undo"
-          accessibilityLabel={words.undo}
-          disabled={marks.past.length === 0}
-          onPress={() => change({ type: 'undo' })}
-          style={{ width: 48, height: 48, margin: 0 }}
-        />
-        <IconButton
-          icon="redo"
-          accessibilityLabel={words.redo}
-          disabled={marks.future.length === 0}
-          onPress={() => change({ type: 'redo' })}
-          style={{ width: 48, height: 48, margin: 0 }}
-        />
-        {canExtend ? (
-          <Button
-            label={words.more}
-            onPress={() => change({ type: 'extend', sequence: further })}
-            style={{ flex: 1 }}
-          />
-        ) : (
-          <Button
-            label={words.cannotSee}
-            disabled={chosen === null || (finished && !isSet)}
-            onPress={() => chosen && change({ type: 'skip', name: chosen })}
-            style={{ flex: 1 }}
-          />
-        )}
-      </View>
-      <Button
-        label={words.read}
-        primary
-        disabled={outcome.measures.length === 0}
-        onPress={onRead}
+    <View style={{ paddingHorizontal: space(4), paddingVertical: space(2) }}>
+      <BackHeader
+        title={words.title}
+        under={`${strings.check.stepMeasure} · ${strings.views[view]}`}
+        backLabel={strings.nav.back}
+        onBack={onBack}
       />
     </View>
   );
-}
+});
+
+const countDone = ({ sequence, placed, skipped }: Marks) =>
+  sequence.filter((name) => placed[name] || skipped.includes(name)).length;
 
 /** Ctrl+Z and Ctrl+Y (or Ctrl+Shift+Z), as everywhere. */
 function useUndoKeys(change: (action: MarksAction) => void): void {

@@ -1,4 +1,5 @@
 import { useCallback, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { PointName } from '@open-palm/core/measure';
 import { changeMarks, noMarks, type Marks, type MarksAction } from './marks';
 
@@ -16,7 +17,9 @@ export function useMarks(sequence: () => readonly PointName[]): MarksStore {
   const latest = useRef(marks);
   const change = useCallback((action: MarksAction) => {
     latest.current = changeMarks(latest.current, action);
-    setMarks(latest.current);
+    // A moving mark is drawn at once, in the very frame in which the finger moved, not in the next one.
+    if (action.type === 'set') flushSync(() => setMarks(latest.current));
+    else setMarks(latest.current);
   }, []);
   const current = useCallback(() => latest.current, []);
   return { marks, change, current };

@@ -1,29 +1,15 @@
-import { useLayoutEffect, useState } from 'react';
 import { Gesture } from 'react-native-gesture-handler';
-import { CanvasTouch, type CanvasListener } from './CanvasTouch';
+import type { CanvasTouch } from './CanvasTouch';
 
 /** The gestures on the picture: one finger (or the mouse) works the mark tool, two fingers zoom and pan. */
-export function useCanvasGesture(listener: CanvasListener) {
-  const [{ touch, gesture }] = useState(() => {
-    const fresh = new CanvasTouch();
-    return { touch: fresh, gesture: gestureFor(fresh) };
-  });
-  useLayoutEffect(() => touch.listen(listener));
-  return gesture;
-}
-
-function gestureFor(touch: CanvasTouch) {
+export function gestureFor(touch: CanvasTouch) {
   const oneFinger = Gesture.Pan()
     .runOnJS(true)
     .minDistance(0)
     .maxPointers(1)
-    .onTouchesDown((event) => {
-      if (event.numberOfTouches > 1) touch.cancel();
-    })
     .onBegin((event) => touch.down(event))
     .onUpdate((event) => touch.move(event))
-    .onTouchesCancelled(() => touch.cancel())
-    .onFinalize(() => touch.up());
+    .onFinalize(({ numberOfPointers }) => (numberOfPointers > 1 ? touch.cancel() : touch.up()));
   const pinch = Gesture.Pinch()
     .runOnJS(true)
     .onStart(() => touch.pinchStart())

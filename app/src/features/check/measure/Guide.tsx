@@ -1,0 +1,104 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import type { PointName, Side, View as PictureView } from '@open-palm/core/measure';
+import { Button } from '../../../kit/Button';
+import { Text } from '../../../kit/Text';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { space } from '../../../kit/tokens';
+import { strings } from '../../../strings';
+import { GuideFigure } from './GuideFigure';
+import { sequenceFor } from './sequence';
+import type { MarksStore } from './useMarks';
+
+const words = strings.measure;
+
+/** What is asked for now, drawn and named, with what can be done about it. */
+export const Guide = memo(function Guide({
+  chosen,
+  isSet,
+  done,
+  all,
+  canUndo,
+  canRedo,
+  canRead,
+  view,
+  side,
+  change,
+  onRead,
+}: {
+  chosen: PointName | null;
+  /** Whether the chosen point has its mark already. */
+  isSet: boolean;
+  /** How many points are set or skipped, of all that are asked for. */
+  done: number;
+  all: number;
+  canUndo: boolean;
+  canRedo: boolean;
+  canRead: boolean;
+  view: PictureView;
+  side: Side;
+  change: MarksStore['change'];
+  onRead: () => void;
+}) {
+  const tokens = useTokens();
+  const finished = done === all;
+  const { needed, further } = sequenceFor(view);
+  return (
+    <View
+      style={{
+        gap: space(2),
+        padding: space(3),
+        borderTopWidth: 1,
+        borderColor: tokens.line,
+        backgroundColor: tokens.card,
+      }}
+    >
+      <View style={{ flexDirection: 'row', gap: space(3), alignItems: 'center' }}>
+        {chosen === null ? null : <GuideFigure point={chosen} side={side} size={76} />}
+        <View style={{ flex: 1 }} aria-live="polite">
+          <Text variant="label" second>
+            {`${isSet ? words.selected : words.next} · ${words.progress(done, all)}`}
+          </Text>
+          {chosen === null ? null : (
+            <Text variant="figure" style={{ minHeight: 48 }}>
+              {strings.points[chosen]}
+            </Text>
+          )}
+          {finished ? <Text variant="small">{words.done}</Text> : null}
+        </View>
+      </View>
+      <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
+        <IconButton
+          icon="undo"
+          accessibilityLabel={words.undo}
+          disabled={!canUndo}
+          onPress={() => change({ type: 'undo' })}
+          style={{ width: 48, height: 48, margin: 0 }}
+        />
+        <IconButton
+          icon="redo"
+          accessibilityLabel={words.redo}
+          disabled={!canRedo}
+          onPress={() => change({ type: 'redo' })}
+          style={{ width: 48, height: 48, margin: 0 }}
+        />
+        {finished && all === needed.length ? (
+          <Button
+            label={words.more}
+            onPress={() => change({ type: 'extend', sequence: further })}
+            style={{ flex: 1 }}
+          />
+        ) : (
+          <Button
+            label={words.cannotSee}
+            disabled={chosen === null || (finished && !isSet)}
+            onPress={() => chosen && change({ type: 'skip', name: chosen })}
+            style={{ flex: 1 }}
+          />
+        )}
+      </View>
+      <Button label={words.read} primary disabled={!canRead} onPress={onRead} />
+    </View>
+  );
+});
