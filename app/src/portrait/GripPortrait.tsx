@@ -119,7 +119,7 @@ function BackOfHand({
   seen: boolean;
   bold: boolean;
 }) {
-  const outline = useMemo(() => pathThrough(tubeLike(points), false), [points]);
+  const outline = useMemo(() => pathThrough(points), [points]);
   return (
     <Path
       d={outline}
@@ -129,23 +129,6 @@ function BackOfHand({
       {...(seen ? {} : { strokeDasharray: '1.6 1.8' })}
     />
   );
-}
-
-/** Softens the corners of the back of the hand. */
-function tubeLike(points: readonly { x: number; y: number }[]) {
-  return points.flatMap((p, i) => {
-    const before = points[i - 1];
-    const after = points[i + 1];
-    if (!before || !after) return [p];
-    const toward = (q: { x: number; y: number }, t: number) => ({
-      x: p.x + (q.x - p.x) * t,
-      y: p.y + (q.y - p.y) * t,
-    });
-    const a = toward(before, 0.3);
-    const b = toward(after, 0.3);
-    const middle = { x: (a.x + 2 * p.x + b.x) / 4, y: (a.y + 2 * p.y + b.y) / 4 };
-    return [a, middle, b];
-  });
 }
 
 function FingerShape({
@@ -270,10 +253,21 @@ function Mark({ x, y, state, text }: { x: number; y: number; state: MarkState; t
   const filled = state === 'in' || state === 'out';
   return (
     <G>
-      <Circle cx={x} cy={y} r={r + 1} fill={tokens.card} />
       {state === 'out' ? (
-        <Rect x={x - r} y={y - r} width={2 * r} height={2 * r} rx={1} fill={color} />
+        <Rect
+          x={x - r}
+          y={y - r}
+          width={2 * r}
+          height={2 * r}
+          rx={1}
+          fill={color}
+          stroke={tokens.card}
+          strokeWidth={0.9}
+        />
       ) : (
+        <Circle cx={x} cy={y} r={r + 1} fill={tokens.card} />
+      )}
+      {state === 'out' ? null : (
         <Circle
           cx={x}
           cy={y}

@@ -136,17 +136,35 @@ function backOfHand({ index, middle, ring, little }: GripFigure['fingers']): Vec
   const right = baseEdge(index, 1);
   const left = baseEdge(little, -1);
   const wrist = { x: (front.x + rear.x) / 2 - 14, y: centre.y - 62 };
+  // The edges run on into the outer fingers' own edges; between them the fingers cover the knuckles.
   return [
-    { x: wrist.x - 25, y: wrist.y },
-    { x: wrist.x - 23, y: wrist.y + 18 },
-    { x: left.x - 1, y: left.y - 9 },
-    left,
+    ...softened([
+      { x: wrist.x - 25, y: wrist.y },
+      { x: wrist.x - 23, y: wrist.y + 18 },
+      { x: left.x - 1, y: left.y - 9 },
+      left,
+    ]),
     ...knuckles.map(({ x, y }) => ({ x, y: y + BASE_OVERLAP_MM })),
-    right,
-    { x: right.x + 1, y: right.y - 10 },
-    { x: right.x - 5, y: right.y - 32 },
-    { x: wrist.x + 25, y: wrist.y },
+    ...softened([
+      right,
+      { x: right.x + 1.5, y: right.y - 10 },
+      { x: right.x - 4, y: right.y - 32 },
+      { x: wrist.x + 25, y: wrist.y },
+    ]),
   ];
+}
+
+/** A line with its inner corners rounded off. */
+function softened(points: readonly Vec2[]): Vec2[] {
+  return points.flatMap((p, i) => {
+    const before = points[i - 1];
+    const after = points[i + 1];
+    if (!before || !after) return [p];
+    const toward = (q: Vec2, t: number) => ({ x: p.x + (q.x - p.x) * t, y: p.y + (q.y - p.y) * t });
+    const a = toward(before, 0.3);
+    const b = toward(after, 0.3);
+    return [a, { x: (a.x + 2 * p.x + b.x) / 4, y: (a.y + 2 * p.y + b.y) / 4 }, b];
+  });
 }
 
 /** The corner of a finger's base on the tip's side (+1) or the button's side (−1). */

@@ -210,8 +210,6 @@ export const en = {
     before: 'Before',
     look: 'Look at the hold',
     edit: 'Edit',
-    editLabel: 'Edit what is written down of this student',
-    numbers: 'All numbers',
     portrait: (name: string) => `How ${name} holds the bow, drawn from the last measures`,
     openCheck: (date: string) => `Open the look of ${date}`,
     drawnFrom: 'Drawn from the latest looks; outlines are where the hold wants the fingers.',
@@ -260,22 +258,18 @@ export const en = {
     canvas:
       'The picture. Press Enter to set the next point in the middle, then move it with the arrow keys.',
     point: (name: string, x: number, y: number) => `${name}, at ${x}, ${y}`,
-    keys: 'Arrow keys move the chosen point, with Shift ten times as far. Ctrl+Z takes back.',
+    keys: 'Keys: arrows move the chosen point, with Shift ten times as far; Enter on the picture sets the next one; Ctrl+Z takes back, Ctrl+Y brings again. The wheel zooms, with Shift it pans.',
     mirrored:
       'The knuckles lie on the hair’s side. Is the picture mirrored, or are the stick’s ends swapped?',
     flip: 'Flip picture and points',
-    nothingYet: 'Set at least the points of one joint or finger first.',
   },
   result: {
     title: 'What was measured',
     save: 'Save this look',
     back: 'Move points',
-    saved: 'Saved',
     saving: 'Saving',
-    keptHere: 'Kept on this device. It is sent as soon as the studio answers.',
     wanted: (band: string) => `wanted ${band}`,
     noBand: 'no band: shown without a verdict',
-    notSeen: 'Not seen',
     notFromView: (views: string) => `not from this view: take it from ${views}`,
     pointsMissing: 'its points were not all seen',
     offStick: 'the finger is not at the stick',
@@ -285,8 +279,6 @@ export const en = {
     more: 'Show every number',
     less: 'Show less',
     picture: (view: string) => `The picture, ${view}, with its points`,
-    showPicture: 'Show the picture',
-    taken: (date: string, context: string) => `${date} · ${context}`,
     portrait: 'The hold drawn from the numbers',
   },
   verdicts: {
@@ -308,7 +300,6 @@ export const en = {
   },
   portrait: {
     thumb: 'T',
-    target: 'where it is wanted',
   },
   ago: {
     today: 'today',

@@ -65,7 +65,7 @@ export function ResultStep({
     >
       <BackHeader
         title={words.title}
-        under={`${student.name} · ${strings.contexts[facts.context]}`}
+        under={`${student.name} · ${strings.contexts[facts.context]} · ${strings.check.stepResult}`}
         backLabel={strings.nav.back}
         onBack={onBack}
       />

@@ -62,7 +62,12 @@ export function Magnifier({
 
 const Crosshair = memo(function Crosshair({ color }: { color: string }) {
   return (
-    <Svg width={SIZE - 6} height={SIZE - 6} viewBox="-63 -63 126 126">
+    <Svg
+      width={SIZE - 6}
+      height={SIZE - 6}
+      viewBox="-63 -63 126 126"
+      style={{ position: 'absolute', left: 0, top: 0 }}
+    >
       <Path d="M-63 0H-7M7 0H63M0-63V-7M0 7V63" stroke="#FFFFFF" strokeWidth={1.5} />
       <Circle r={7} fill="none" stroke={color} strokeWidth={2} />
       <Circle r={1.2} fill="#FFFFFF" stroke="#000000" strokeWidth={0.5} />

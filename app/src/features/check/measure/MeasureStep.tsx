@@ -2,6 +2,7 @@ import { memo, useEffect } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { BackHeader } from '../../../kit/BackHeader';
 import { Notice } from '../../../kit/Notice';
+import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { useWide } from '../../../kit/useWide';
@@ -71,6 +72,11 @@ export function MeasureStep({
           {header}
           {guide}
           {numbers}
+          <View style={{ padding: space(3) }}>
+            <Text variant="small" second>
+              {words.keys}
+            </Text>
+          </View>
         </View>
       </View>
     );
