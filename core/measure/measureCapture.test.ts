@@ -112,7 +112,12 @@ describe('a left hand', () => {
 });
 
 describe('family standings', () => {
-  it('is out when anything in the family is, and not seen when nothing was judged', () => {
+  it('tells numbers without a band from nothing seen', () => {
+    const measures = [{ family: 'wrist', verdict: 'none' }] as const;
+    expect(familyStandings(measures)).toMatchObject({ wrist: 'none', thumb: 'notSeen' });
+  });
+
+  it('is out when anything in the family is, and not seen when there is no number', () => {
     const deep = breakdownOf(levelCapture({ index: { xMm: 26, u: 2.4 } }));
     expect(familyStandings(deep.measures)).toMatchObject({ fingers: 'out', wrist: 'notSeen' });
     expect(familyStandings(breakdownOf().measures).little).toBe('in');

@@ -82,6 +82,18 @@ test('the wheel zooms about the pointer, and the whole picture comes back', asyn
   expect(box.x + box.width / 2).toBeCloseTo(back.x, 0);
 });
 
+test('marks are kept when one goes back, and mirror with the picture', async ({ page }) => {
+  await openCanvas(page);
+  await placePoints(page, picture, ['stickHandEnd']);
+  const [x, y] = await placeOf(page, BUTTON_END);
+  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Flip the picture' }).click();
+  await page.getByRole('button', { name: 'Place the points' }).click();
+  const [mirroredX, mirroredY] = await placeOf(page, BUTTON_END);
+  expect(Math.abs(mirroredX - (1200 - x))).toBeLessThanOrEqual(1);
+  expect(mirroredY).toBe(y);
+});
+
 test.describe('on a touch screen', () => {
   test.use({ hasTouch: true });
 

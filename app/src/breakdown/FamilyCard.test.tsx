@@ -47,6 +47,19 @@ describe('FamilyCard', () => {
     expect(screen.queryByText('6 ± 5 mm')).toBeNull();
   });
 
+  it('shows numbers without a band when there are no others', () => {
+    render(
+      <FamilyCard
+        family="thumb"
+        standing="none"
+        measures={[unbanded]}
+        notMeasured={[]}
+        whole={false}
+      />,
+    );
+    screen.getByText('6 ± 5 mm');
+  });
+
   it('shows what has no band and what was not seen when the whole is asked for', () => {
     render(card(true));
     screen.getByText('6 ± 5 mm');

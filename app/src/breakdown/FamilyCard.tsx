@@ -30,7 +30,9 @@ export function FamilyCard({
   /** With the numbers that have no verdict, and what was not measured. */
   whole: boolean;
 }) {
-  const shown = measures.filter((measure) => whole || measure.verdict !== 'none');
+  // Numbers that nobody judges wait for "every number", unless they are all there is.
+  const judged = measures.filter((measure) => measure.verdict !== 'none');
+  const shown = whole || judged.length === 0 ? measures : judged;
   const missing = whole ? notMeasured : [];
   return (
     <Card style={{ gap: space(2), flexGrow: 1, flexBasis: 300 }}>

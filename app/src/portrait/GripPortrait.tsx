@@ -3,7 +3,7 @@ import Svg, { Circle, Ellipse, G, Path, Rect, Text as SvgText } from 'react-nati
 import type { SkinTone } from '@open-palm/contract';
 import { FINGERS, type Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import type { GripContacts, MeasureId, Side, Verdict } from '@open-palm/core/measure';
+import type { GripContacts, Measure, MeasureId, Side, Verdict } from '@open-palm/core/measure';
 import { stateColor, type MarkState } from '../kit/StateMark';
 import { useTokens } from '../kit/ThemeProvider';
 import { FONTS } from '../kit/tokens';
@@ -33,6 +33,17 @@ export interface PortraitNumbers {
   contacts: GripContacts;
   thumbIpFlexionDeg: number | null;
   verdicts: Partial<Record<MeasureId, Verdict>>;
+}
+
+/** What of a portrait's numbers comes from the measures. */
+export function shownBy(
+  measures: readonly Measure[],
+): Pick<PortraitNumbers, 'thumbIpFlexionDeg' | 'verdicts'> {
+  const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
+  return {
+    thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
+    verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
+  };
 }
 
 /**

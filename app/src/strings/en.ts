@@ -288,7 +288,13 @@ export const en = {
     low: 'too low',
     high: 'too high',
   },
-  standings: { in: 'good', unsure: 'unsure', out: 'to work on', notSeen: 'not seen' },
+  standings: {
+    in: 'good',
+    unsure: 'unsure',
+    out: 'to work on',
+    none: 'no verdict',
+    notSeen: 'not seen',
+  },
   littlePlaces: { top: 'on top', over: 'hanging over', off: 'off the stick' } as Record<
     string,
     string

@@ -10,6 +10,7 @@ import { useHandFile } from '../../api/queries';
 import { sendUnsent } from '../../api/useOutbox';
 import { Loaded } from '../../kit/Loaded';
 import { strings } from '../../strings';
+import { changeMarks, noMarks, type Marks } from './measure/marks';
 import { measureMarks, type PictureFacts } from './measure/measureMarks';
 import { MeasureStep } from './measure/MeasureStep';
 import { sequenceFor } from './measure/sequence';
@@ -36,11 +37,18 @@ function Check({ student }: { student: Student }) {
   const [context, setContext] = useState<Context>('free');
   const [view, setView] = useState<View>('finger-side');
   const { picture, problem, pick, flip } = usePicture();
+  const [kept, setKept] = useState<{ key: string; marks: Marks } | null>(null);
   const frogLength =
     student.frogLengthMm === null
       ? FROG_LENGTH_ESTIMATE[student.instrument]
       : { mm: student.frogLengthMm, sdMm: MEASURED_FROG_SD_MM };
   const { save, saving, failure } = useSave(student);
+  const flipWithKept = () => {
+    flip();
+    if (!picture || !kept) return;
+    const marks = changeMarks(kept.marks, { type: 'mirror', width: picture.width });
+    setKept({ ...kept, marks });
+  };
 
   if (step === 'setup' || !picture) {
     return (
@@ -55,16 +63,19 @@ function Check({ student }: { student: Student }) {
         onContext={setContext}
         onView={setView}
         onPick={pick}
-        onFlip={flip}
+        onFlip={flipWithKept}
         onNext={() => setStep('measure')}
       />
     );
   }
   const facts = { view, side: student.side, context, frogLength, hold };
+  // Another picture or view begins with no marks; going back to the first step keeps them.
+  const marksKey = `${picture.id} ${view}`;
   return (
     <Marking
-      // Another picture or view begins with no marks.
-      key={`${picture.id} ${view}`}
+      key={marksKey}
+      kept={kept?.key === marksKey ? kept.marks : null}
+      onKeep={(marks) => setKept({ key: marksKey, marks })}
       student={student}
       picture={picture}
       facts={facts}
@@ -79,6 +90,8 @@ function Check({ student }: { student: Student }) {
 }
 
 function Marking({
+  kept,
+  onKeep,
   student,
   picture,
   facts: known,
@@ -89,6 +102,9 @@ function Marking({
   failure,
   onSave,
 }: {
+  /** The marks of an earlier visit to this step. */
+  kept: Marks | null;
+  onKeep: (marks: Marks) => void;
   student: Student;
   picture: PreparedPicture;
   facts: Omit<PictureFacts, 'picture'>;
@@ -102,9 +118,13 @@ function Marking({
   const { width, height } = picture;
   const size = useMemo(() => ({ width, height }), [width, height]);
   const facts: PictureFacts = { ...known, picture: size };
-  const store = useMarks(() => sequenceFor(facts.view).needed);
+  const store = useMarks(() => kept ?? noMarks(sequenceFor(facts.view).needed));
+  const { current } = store;
   const outcome = measureMarks(store.marks.placed, facts);
-  const toSetup = useCallback(() => onStep('setup'), [onStep]);
+  const toSetup = () => {
+    onKeep(current());
+    onStep('setup');
+  };
   const toResult = useCallback(() => onStep('result'), [onStep]);
   if (step === 'measure') {
     return (

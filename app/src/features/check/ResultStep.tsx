@@ -9,7 +9,7 @@ import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { useWide } from '../../kit/useWide';
-import { GripPortrait, type PortraitNumbers } from '../../portrait/GripPortrait';
+import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { MarkedPicture } from './MarkedPicture';
 import type { MarksOutcome, PictureFacts } from './measure/measureMarks';
@@ -76,7 +76,13 @@ export function ResultStep({
             <Card style={{ padding: 0, overflow: 'hidden' }}>
               <GripPortrait
                 label={words.portrait}
-                numbers={portraitNumbers(student, facts, outcome)}
+                numbers={{
+                  hold: facts.hold,
+                  side: facts.side,
+                  skinTone: student.skinTone,
+                  contacts: gripContacts(outcome.capture, facts.hold.hand === 'over'),
+                  ...shownBy(outcome.measures),
+                }}
               />
             </Card>
             {wide ? photograph : null}
@@ -92,20 +98,4 @@ export function ResultStep({
       </Columns>
     </Screen>
   );
-}
-
-function portraitNumbers(
-  { skinTone }: Student,
-  { hold, side }: PictureFacts,
-  { capture, measures }: MarksOutcome,
-): PortraitNumbers {
-  const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
-  return {
-    hold,
-    side,
-    skinTone,
-    contacts: gripContacts(capture, hold.hand === 'over'),
-    thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
-    verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
-  };
 }

@@ -15,7 +15,7 @@ import { PressRow } from '../../kit/PressRow';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
-import { GripPortrait, type PortraitNumbers } from '../../portrait/GripPortrait';
+import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { agoWords, dayWords } from '../../strings/dateWords';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
@@ -64,7 +64,13 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           <>
             <Card style={{ padding: 0, overflow: 'hidden' }}>
               <GripPortrait
-                numbers={portraitNumbers(handFile)}
+                numbers={{
+                  hold: holdById(student.holdId),
+                  side: student.side,
+                  skinTone: student.skinTone,
+                  contacts: handFile.contacts,
+                  ...shownBy(measures),
+                }}
                 label={words.portrait(student.name)}
               />
               <View style={{ padding: space(3), paddingTop: space(1) }}>
@@ -97,19 +103,6 @@ function studentLine({ student, history }: HandFile, now: Date): string {
     ...(student.birthYear === null ? [] : [words.age(now.getFullYear() - student.birthYear)]),
     latest ? words.lookedAt(agoWords(latest.takenAt, now)) : words.neverLooked,
   ].join(' · ');
-}
-
-function portraitNumbers({ student, contacts, lastSeen }: HandFile): PortraitNumbers {
-  const measures = lastSeen.map(({ latest }) => latest.measure);
-  const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
-  return {
-    hold: holdById(student.holdId),
-    side: student.side,
-    skinTone: student.skinTone,
-    contacts,
-    thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
-    verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
-  };
 }
 
 function HistoryRow({ check, now }: { check: CheckSummary; now: Date }) {

@@ -1,7 +1,6 @@
 import { useCallback, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
-import type { PointName } from '@open-palm/core/measure';
-import { changeMarks, noMarks, type Marks, type MarksAction } from './marks';
+import { changeMarks, type Marks, type MarksAction } from './marks';
 
 /** Marks that a screen shows and a tool changes. */
 export interface MarksStore {
@@ -11,9 +10,9 @@ export interface MarksStore {
   current: () => Marks;
 }
 
-/** Marks for one picture, beginning with none. */
-export function useMarks(sequence: () => readonly PointName[]): MarksStore {
-  const [marks, setMarks] = useState(() => noMarks(sequence()));
+/** Marks for one picture, from how they begin. */
+export function useMarks(initial: () => Marks): MarksStore {
+  const [marks, setMarks] = useState(initial);
   const latest = useRef(marks);
   const change = useCallback((action: MarksAction) => {
     latest.current = changeMarks(latest.current, action);
