@@ -1,15 +1,12 @@
 import { z } from 'zod';
-import { HOLD_IDS } from '@open-palm/core/holds';
+import { HOLD_IDS, holdsFor, INSTRUMENTS } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
 import { idSchema } from './ids';
-
-export const INSTRUMENTS = ['violin', 'viola'] as const;
 
 /** Tones in which a student's grip portrait is drawn. */
 export const SKIN_TONES = ['clay', 'sand', 'amber', 'umber', 'ebony'] as const;
 
-/** What a teacher writes down of a student. */
-export const studentInputSchema = z
+const studentFields = z
   .object({
     name: z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters'),
     instrument: z.enum(INSTRUMENTS),
@@ -26,9 +23,14 @@ export const studentInputSchema = z
   })
   .strict();
 
-export const studentSchema = studentInputSchema.extend({ id: idSchema });
+/** What a teacher writes down of a student. The hold must be one of the instrument's. */
+export const studentInputSchema = studentFields.refine(
+  ({ instrument, holdId }) => holdsFor(instrument).some((hold) => hold.id === holdId),
+  { path: ['holdId'], error: 'this hold belongs to another instrument' },
+);
 
-export type Instrument = (typeof INSTRUMENTS)[number];
+export const studentSchema = studentFields.extend({ id: idSchema });
+
 export type SkinTone = (typeof SKIN_TONES)[number];
 export type StudentInput = z.infer<typeof studentInputSchema>;
 export type Student = z.infer<typeof studentSchema>;

@@ -8,10 +8,13 @@ export interface KnownLength {
 }
 
 /** Frog lengths of full-size bows, mm [memory]; the SD covers makers' differences until the teacher measures. */
-export const FROG_LENGTH_ESTIMATE: Record<'violin' | 'viola', KnownLength> = {
+export const FROG_LENGTH_ESTIMATE = {
   violin: { mm: 46, sdMm: 2 },
   viola: { mm: 48, sdMm: 2 },
-};
+  cello: { mm: 52, sdMm: 2 },
+  'french-bass': { mm: 58, sdMm: 3 },
+  'german-bass': { mm: 60, sdMm: 3 },
+} as const satisfies Record<string, KnownLength>;
 
 /** SD of a frog measured with a ruler, mm [memory]. */
 export const MEASURED_FROG_SD_MM = 0.5;

@@ -1,5 +1,9 @@
 import { z } from 'zod';
 
+export const INSTRUMENTS = ['violin', 'viola', 'cello', 'bass'] as const;
+
+export const BOW_KINDS = ['violin', 'cello', 'french-bass', 'german-bass'] as const;
+
 const finite = z.number();
 
 /** What a default rests on. */
@@ -27,13 +31,15 @@ export const rangeSchema = z
 /** Which categories are right. */
 export const allowedSchema = z.object({ allowed: z.array(z.string()).min(1) }).strict();
 
+const bandSchema = z.union([rangeSchema, allowedSchema]);
+
 /** How a hold treats one measure: with a band, with bands by place in the bow, or shown without a verdict. */
 const checkpointSchema = z.union([
   z
     .object({
-      band: z.union([rangeSchema, allowedSchema]).optional(),
+      band: bandSchema.optional(),
       byPlace: z
-        .object({ heel: rangeSchema, middle: rangeSchema, point: rangeSchema })
+        .object({ heel: bandSchema, middle: bandSchema, point: bandSchema })
         .partial()
         .strict()
         .optional(),
@@ -49,7 +55,9 @@ export const holdSchema = z
   .object({
     id: z.string().regex(/^[a-z]+(-[a-z]+)*$/),
     version: z.number().int().positive(),
-    instruments: z.array(z.enum(['violin', 'viola'])).min(1),
+    instruments: z.array(z.enum(INSTRUMENTS)).min(1),
+    /** The kind of bow that the places are told on; a viola's is a violin's, a little heavier. */
+    bow: z.enum(BOW_KINDS),
     hand: z.enum(['over', 'under']),
     views: z.array(z.string()).min(1),
     /** Starting places along the stick, mm from the frog's front, until something is measured. */
@@ -64,6 +72,8 @@ export const holdSchema = z
   })
   .strict();
 
+export type Instrument = (typeof INSTRUMENTS)[number];
+export type BowKind = (typeof BOW_KINDS)[number];
 export type Hold = z.infer<typeof holdSchema>;
 export type Range = z.infer<typeof rangeSchema>;
 export type Allowed = z.infer<typeof allowedSchema>;

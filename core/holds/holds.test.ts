@@ -1,8 +1,8 @@
 import { NORMAL_FLEXION_DEG, PLAUSIBLE_FLEXION_DEG } from '../hand';
-import { MEASURE_IDS, specOf, VIEWS } from '../measure';
+import { MEASURE_IDS, specOf, VIEWS, type MeasureId } from '../measure';
 import { bandFor } from './bandFor';
-import { HOLD_IDS, holdById } from './holds';
-import { holdSchema, type Range } from './holdSchema';
+import { HOLD_IDS, holdById, holdsFor } from './holds';
+import { holdSchema, type Band, type Range } from './holdSchema';
 
 describe.each([...HOLD_IDS])('the hold %s', (id) => {
   const hold = holdById(id);
@@ -65,6 +65,61 @@ describe('violin-shallow', () => {
 
   it('gives no band where none is trustworthy', () => {
     expect(bandFor(hold, 'gapEvenness')).toBeNull();
+  });
+});
+
+describe('every other hold', () => {
+  // The figures of the trade's table of holds.
+  it.each<[string, MeasureId, Band]>([
+    ['violin-deep', 'indexDepth', { lo: 2, hi: 2.9 }],
+    ['violin-deep', 'middleDepth', { lo: 1.2, hi: 2 }],
+    ['violin-deep', 'littlePipFlexion', { lo: 10, hi: 50 }],
+    ['violin-starter', 'indexDepth', { lo: 1.1, hi: 1.9 }],
+    ['fiddle', 'littlePipFlexion', { lo: 0, hi: 30 }],
+    ['cello', 'thumbIpFlexion', { lo: 10, hi: 50 }],
+    ['cello', 'littlePlace', { allowed: ['over'] }],
+    ['cello', 'littleDepth', { lo: 0.6, hi: 1.3 }],
+    ['cello', 'handLean', { lo: 10, hi: 35 }],
+    ['cello-small-hand', 'indexDepth', { lo: 0.9, hi: 1.3 }],
+    ['french-bass-ring', 'indexLead', { lo: 25 }],
+    ['french-bass-ring', 'ringDepth', { lo: 0.3, hi: 1 }],
+    ['french-bass-knuckles', 'middleDepth', { lo: 1.7, hi: 2.3 }],
+    ['french-bass-knuckles', 'indexLead', { lo: 20 }],
+    ['german-bass', 'thumbPlace', { lo: -25, hi: 15 }],
+    ['german-bass', 'indexDepth', { lo: 0, hi: 1 }],
+  ])('%s wants %s %j', (id, measure, band) => {
+    expect(bandFor(holdById(id), measure, 'free')).toEqual(band);
+  });
+
+  it('lets the deep hold’s little finger leave the stick at the point, and only there', () => {
+    const deep = holdById('violin-deep');
+    expect(bandFor(deep, 'littlePlace', 'point')).toEqual({ allowed: ['top', 'off'] });
+    expect(bandFor(deep, 'littlePlace', 'heel')).toEqual({ allowed: ['top'] });
+  });
+
+  it('never lets a thumb turn backward, in any school', () => {
+    for (const id of HOLD_IDS) {
+      for (const context of ['free', 'heel', 'middle', 'point']) {
+        const band = bandFor(holdById(id), 'thumbIpFlexion', context) as Range;
+        expect(band.lo).toBeGreaterThanOrEqual(0);
+      }
+    }
+  });
+
+  it('gives the German bass no verdict on the wrist’s direction', () => {
+    expect(bandFor(holdById('german-bass'), 'wristFlexion', 'heel')).toBeNull();
+    expect(bandFor(holdById('german-bass'), 'wristFlexion', 'middle')).toEqual({ lo: -15, hi: 15 });
+  });
+
+  it('belongs to its instruments, the usual one first', () => {
+    expect(holdsFor('violin')[0]!.id).toBe('violin-shallow');
+    expect(holdsFor('viola').map((hold) => hold.id)).toEqual(holdsFor('violin').map((h) => h.id));
+    expect(holdsFor('cello').map((hold) => hold.id)).toEqual(['cello', 'cello-small-hand']);
+    expect(holdsFor('bass').map((hold) => hold.id)).toEqual([
+      'french-bass-ring',
+      'french-bass-knuckles',
+      'german-bass',
+    ]);
   });
 });
 

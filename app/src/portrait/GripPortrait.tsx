@@ -10,9 +10,10 @@ import { FONTS } from '../kit/tokens';
 import { strings } from '../strings';
 import { verdictMark } from '../strings/measureWords';
 import { BowFigure } from './BowFigure';
-import { gripFigure, type DrawnFinger } from './gripFigure';
+import { overhandFigure, type DrawnFinger } from './gripFigure';
 import { SKINS, type Skin } from './skin';
 import { pathThrough, tubeOutline } from './tube';
+import { underhandFigure } from './underhandFigure';
 
 /** What of the figure's plane is shown, mm. */
 const FRAME = { left: -66, top: -72, width: 132, height: 126 };
@@ -64,15 +65,25 @@ export function GripPortrait({
   const tokens = useTokens();
   const skin = SKINS[numbers.skinTone];
   const figure = useMemo(
-    () => gripFigure(numbers.hold, numbers.contacts, numbers.thumbIpFlexionDeg),
+    () =>
+      (numbers.hold.hand === 'over' ? overhandFigure : underhandFigure)(
+        numbers.hold,
+        numbers.contacts,
+        numbers.thumbIpFlexionDeg,
+      ),
     [numbers.hold, numbers.contacts, numbers.thumbIpFlexionDeg],
   );
+  const isOver = numbers.hold.hand === 'over';
   const mirrored = numbers.side === 'left';
   const anySeen = FINGERS.some((finger) => figure.fingers[finger].seen);
   const frame = badge ? { ...FRAME, left: -58, width: 118 } : FRAME;
   const viewBox = mirrored
     ? `${-frame.left - frame.width} ${frame.top} ${frame.width} ${frame.height}`
     : `${frame.left} ${frame.top} ${frame.width} ${frame.height}`;
+  // Behind the stick, or on top of it.
+  const thumb = (
+    <FingerShape drawn={figure.thumb} skin={{ ...skin, fill: skin.behind }} bold={badge} />
+  );
   return (
     <Svg
       width="100%"
@@ -82,10 +93,13 @@ export function GripPortrait({
       aria-label={label}
     >
       <G scaleX={mirrored ? -1 : 1}>
-        <FingerShape drawn={figure.thumb} skin={{ ...skin, fill: skin.behind }} bold={badge} />
+        {isOver ? thumb : null}
         <BackOfHand points={figure.back} skin={skin} seen={anySeen} bold={badge} />
         <BowFigure tokens={tokens} />
-        {badge ? null : <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />}
+        {isOver ? null : thumb}
+        {badge || !isOver ? null : (
+          <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />
+        )}
         {(['little', 'ring', 'middle', 'index'] as const).map((finger) => (
           <FingerShape key={finger} drawn={figure.fingers[finger]} skin={skin} bold={badge} nail />
         ))}

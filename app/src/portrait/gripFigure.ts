@@ -2,6 +2,7 @@ import { FINGERS, type Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
+import { PHALANGES_MM, RADII_MM, THUMB_MM } from './handProportions';
 
 /**
  * The drawn hand in millimetres, as seen from the finger side with the tip to the right: x along the stick from the
@@ -23,24 +24,6 @@ export interface DrawnFinger {
   contact: Vec2;
   seen: boolean;
 }
-
-/** Phalanges from the base to the tip, mm. [published: Buryanov & Kotiuk, Int. J. Morphol. 28(3), 2010; recalled; last ones with 4 mm of flesh] */
-const PHALANGES_MM: Record<Finger, [number, number, number]> = {
-  index: [39.8, 22.4, 19.8],
-  middle: [44.6, 26.3, 21.4],
-  ring: [41.4, 25.7, 21.3],
-  little: [32.7, 18.1, 20],
-};
-const THUMB_MM: [number, number] = [31.6, 25.7];
-
-/** Half widths at knuckle, middle joint, last joint and tip, mm. [memory] */
-const RADII_MM: Record<Finger | 'thumb', number[]> = {
-  index: [9, 8.4, 7.4, 6.2],
-  middle: [9.4, 8.6, 7.6, 6.4],
-  ring: [9, 8.2, 7.2, 6],
-  little: [7.8, 7, 6.2, 5.2],
-  thumb: [11, 9.6, 7.4],
-};
 
 /** How each phalanx leans from the upright, degrees toward the bow's tip, base first: the hand rolls to the index. */
 const LEAN_DEG: Record<Finger, [number, number, number]> = {
@@ -64,8 +47,8 @@ const BASE_OVERLAP_MM = 5;
 
 const THUMB_BEND_UNSEEN_DEG = 35;
 
-/** The grip as numbers turn it into a figure; what was not seen stands where the hold wants it, marked as unseen. */
-export function gripFigure(
+/** An over-hand grip as numbers turn it into a figure; what was not seen stands where the hold wants it, marked as unseen. */
+export function overhandFigure(
   hold: Hold,
   contacts: GripContacts,
   thumbIpFlexionDeg: number | null,

@@ -1,4 +1,5 @@
-import type { SkinTone, Instrument } from '@open-palm/contract';
+import type { SkinTone } from '@open-palm/contract';
+import type { Instrument } from '@open-palm/core/holds';
 import type {
   PointName,
   Context,
@@ -129,8 +130,23 @@ const units: Record<Unit, string> = {
   category: '',
 };
 
-const holds: Record<string, string> = { 'violin-shallow': 'shallow index' };
-const instruments: Record<Instrument, string> = { violin: 'Violin', viola: 'Viola' };
+const holds: Record<string, string> = {
+  'violin-shallow': 'shallow index',
+  'violin-deep': 'deep index',
+  'violin-starter': 'starter, thumb under the frog',
+  fiddle: 'fiddle, long little finger',
+  cello: 'cello',
+  'cello-small-hand': 'cello, small hand',
+  'french-bass-ring': 'French, ring finger at the ferrule',
+  'french-bass-knuckles': 'French, knuckles on top',
+  'german-bass': 'German',
+};
+const instruments: Record<Instrument, string> = {
+  violin: 'Violin',
+  viola: 'Viola',
+  cello: 'Cello',
+  bass: 'Double bass',
+};
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
 const skinTones: Record<SkinTone, string> = {
   clay: 'Clay',
@@ -189,6 +205,7 @@ export const en = {
     name: 'Name',
     birthYear: 'Year of birth (may stay empty)',
     instrument: 'Instrument',
+    hold: 'Hold',
     side: 'Which hand holds the bow?',
     skinTone: 'Tone of the drawn hand',
     frog: 'Length of the frog, mm',

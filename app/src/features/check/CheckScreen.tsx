@@ -40,7 +40,7 @@ function Check({ student }: { student: Student }) {
   const [kept, setKept] = useState<{ key: string; marks: Marks } | null>(null);
   const frogLength =
     student.frogLengthMm === null
-      ? FROG_LENGTH_ESTIMATE[student.instrument]
+      ? FROG_LENGTH_ESTIMATE[student.instrument === 'viola' ? 'viola' : hold.bow]
       : { mm: student.frogLengthMm, sdMm: MEASURED_FROG_SD_MM };
   const { save, saving, failure } = useSave(student);
   const flipWithKept = () => {

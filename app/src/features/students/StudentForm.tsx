@@ -1,15 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm, type Control } from 'react-hook-form';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
-import {
-  INSTRUMENTS,
-  SKIN_TONES,
-  studentInputSchema,
-  type StudentInput,
-} from '@open-palm/contract';
+import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/contract';
+import { holdsFor, INSTRUMENTS, type Instrument } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
 import { saveStudent } from '../../api/queries';
 import { BackHeader } from '../../kit/BackHeader';
@@ -43,10 +39,13 @@ export function StudentForm({
   isNew: boolean;
 }) {
   const [failure, setFailure] = useState<string | null>(null);
-  const { control, handleSubmit, formState } = useForm<StudentInput>({
+  const { control, handleSubmit, formState, setValue } = useForm<StudentInput>({
     resolver: zodResolver(studentInputSchema),
     defaultValues: initial,
   });
+  const instrument = useWatch({ control, name: 'instrument' });
+  /** A hold of another instrument gives way to the usual one of the new. */
+  const chooseHoldOf = (chosen: Instrument) => setValue('holdId', holdsFor(chosen)[0]!.id);
   const save = handleSubmit(async (input) => {
     setFailure(null);
     try {
@@ -82,6 +81,14 @@ export function StudentForm({
         question={words.instrument}
         options={INSTRUMENTS}
         names={strings.instruments}
+        onChosen={chooseHoldOf}
+      />
+      <OneOf
+        control={control}
+        name="holdId"
+        question={words.hold}
+        options={holdsFor(instrument).map((hold) => hold.id)}
+        names={strings.holds}
       />
       <OneOf
         control={control}
@@ -165,12 +172,14 @@ function OneOf<T extends string>({
   question,
   options,
   names,
+  onChosen,
 }: {
   control: Control<StudentInput>;
-  name: 'instrument' | 'side' | 'skinTone';
+  name: 'instrument' | 'holdId' | 'side' | 'skinTone';
   question: string;
   options: readonly T[];
   names: Record<T, string>;
+  onChosen?: (option: T) => void;
 }) {
   return (
     <Controller
@@ -183,7 +192,10 @@ function OneOf<T extends string>({
               key={option}
               label={names[option]}
               chosen={field.value === option}
-              onPress={() => field.onChange(option)}
+              onPress={() => {
+                field.onChange(option);
+                onChosen?.(option);
+              }}
             />
           ))}
         </Choices>

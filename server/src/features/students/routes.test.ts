@@ -30,6 +30,12 @@ describe('students', () => {
     ['an empty name', { ...STUDENT, name: '  ' }, 'name', /a name is needed/],
     ['a frog of −46 mm', { ...STUDENT, frogLengthMm: -46 }, 'frogLengthMm', /between 20 and 80 mm/],
     ['an unknown hold', { ...STUDENT, holdId: 'banjo' }, 'holdId', /violin-shallow/],
+    [
+      'a hold of another instrument',
+      { ...STUDENT, instrument: 'cello' },
+      'holdId',
+      /belongs to another instrument/,
+    ],
     ['an unknown field', { ...STUDENT, shoeSize: 38 }, 'body', /shoeSize/],
   ])(
     'refuses %s, saying what and where, and keeps nothing',

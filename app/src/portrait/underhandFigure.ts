@@ -1,0 +1,82 @@
+import { FINGERS, type Finger } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import type { GripContacts } from '@open-palm/core/measure';
+import type { Vec2 } from '@open-palm/core/units';
+import type { DrawnFinger, GripFigure } from './gripFigure';
+import { RADII_MM, THUMB_MM } from './handProportions';
+
+/**
+ * Where an under-hand grip's fingers end, mm below the stick's axis: index and middle beside the stick, the ring finger
+ * bent in the throat, the little finger under the frog. [memory]
+ */
+const TIP_Y_MM: Record<Finger, number> = { index: 1, middle: 9, ring: 16, little: 25 };
+
+/** The row of knuckles stands upright behind the frog, the button in the web above it, mm. [memory] */
+const KNUCKLES: Record<Finger, Vec2> = {
+  index: { x: -50, y: 3 },
+  middle: { x: -52, y: 15 },
+  ring: { x: -52, y: 27 },
+  little: { x: -49, y: 38 },
+};
+
+/** How far the middle of a finger bulges down from the straight line, mm. [memory] */
+const SAG_MM: Record<Finger, number> = { index: -2, middle: 0, ring: 3, little: 4 };
+
+const THUMB_BEND_UNSEEN_DEG = 20;
+
+/** Rise of the thumb's last phalanx from its tip, which lies on top of the stick, toward the button, degrees. */
+const THUMB_RISE_DEG = 14;
+
+/** The figure of an under-hand grip: the frog taken from behind like a hand that is shaken, the thumb on top. */
+export function underhandFigure(
+  hold: Hold,
+  contacts: GripContacts,
+  thumbIpFlexionDeg: number | null,
+): GripFigure {
+  const fingers = {} as GripFigure['fingers'];
+  for (const finger of FINGERS) {
+    const seen = contacts.fingers[finger];
+    const tip = { x: seen?.xMm ?? hold.startingPlacesMm[finger], y: TIP_Y_MM[finger] };
+    const knuckle = KNUCKLES[finger];
+    const along = (share: number, sag: number): Vec2 => ({
+      x: knuckle.x + (tip.x - knuckle.x) * share,
+      y: knuckle.y + (tip.y - knuckle.y) * share + sag,
+    });
+    const sag = SAG_MM[finger];
+    fingers[finger] = {
+      joints: [knuckle, along(0.45, sag), along(0.74, sag), tip],
+      radii: RADII_MM[finger],
+      contact: tip,
+      seen: seen !== null,
+    };
+  }
+  return {
+    fingers,
+    thumb: thumbOnTop(
+      contacts.thumbXMm ?? hold.startingPlacesMm.thumb,
+      thumbIpFlexionDeg ?? THUMB_BEND_UNSEEN_DEG,
+      contacts.thumbXMm !== null,
+    ),
+    back: [
+      { x: -90, y: -2 },
+      { x: -62, y: -10 },
+      { x: -48, y: -5 },
+      ...FINGERS.map((finger) => ({ x: KNUCKLES[finger].x + 5, y: KNUCKLES[finger].y })),
+      { x: -48, y: 45 },
+      { x: -62, y: 48 },
+      { x: -90, y: 46 },
+    ],
+  };
+}
+
+function thumbOnTop(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
+  const tip = { x: xMm, y: -9 };
+  const ip = towardButton(tip, THUMB_MM[1], THUMB_RISE_DEG);
+  const mcp = towardButton(ip, THUMB_MM[0], THUMB_RISE_DEG - flexionDeg);
+  return { joints: [mcp, ip, tip], radii: RADII_MM.thumb, contact: { x: xMm, y: -5 }, seen };
+}
+
+const towardButton = (from: Vec2, length: number, riseDeg: number): Vec2 => ({
+  x: from.x - length * Math.cos((riseDeg * Math.PI) / 180),
+  y: from.y - length * Math.sin((riseDeg * Math.PI) / 180),
+});
