@@ -18,6 +18,9 @@ import { underhandFigure } from './underhandFigure';
 /** What of the figure's plane is shown, mm. */
 const FRAME = { left: -66, top: -72, width: 132, height: 126 };
 
+/** Room below the lowest fingertip, mm. */
+const BELOW_TIP_MM = 9;
+
 /** The measure whose verdict a finger's mark carries. */
 const MARK_MEASURES: Record<Finger | 'thumb', readonly MeasureId[]> = {
   thumb: ['thumbIpFlexion', 'thumbPlace'],
@@ -76,7 +79,13 @@ export function GripPortrait({
   const isOver = numbers.hold.hand === 'over';
   const mirrored = numbers.side === 'left';
   const anySeen = FINGERS.some((finger) => figure.fingers[finger].seen);
-  const frame = badge ? { ...FRAME, left: -58, width: 118 } : FRAME;
+  const lowest = Math.max(...FINGERS.map((finger) => figure.fingers[finger].joints.at(-1)!.y));
+  const frame = {
+    ...FRAME,
+    ...(badge ? { left: -58, width: 118 } : {}),
+    // A deep hold hangs further down.
+    height: Math.max(FRAME.height, lowest + BELOW_TIP_MM - FRAME.top),
+  };
   const viewBox = mirrored
     ? `${-frame.left - frame.width} ${frame.top} ${frame.width} ${frame.height}`
     : `${frame.left} ${frame.top} ${frame.width} ${frame.height}`;
@@ -84,6 +93,7 @@ export function GripPortrait({
   const thumb = (
     <FingerShape drawn={figure.thumb} skin={{ ...skin, fill: skin.behind }} bold={badge} />
   );
+  const back = <BackOfHand points={figure.back} skin={skin} seen={anySeen} bold={badge} />;
   return (
     <Svg
       width="100%"
@@ -93,10 +103,19 @@ export function GripPortrait({
       aria-label={label}
     >
       <G scaleX={mirrored ? -1 : 1}>
-        {isOver ? thumb : null}
-        <BackOfHand points={figure.back} skin={skin} seen={anySeen} bold={badge} />
-        <BowFigure tokens={tokens} />
-        {isOver ? null : thumb}
+        {isOver ? (
+          <>
+            {thumb}
+            {back}
+            <BowFigure tokens={tokens} />
+          </>
+        ) : (
+          <>
+            <BowFigure tokens={tokens} />
+            {thumb}
+            {back}
+          </>
+        )}
         {badge || !isOver ? null : (
           <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />
         )}

@@ -58,12 +58,12 @@ export function underhandFigure(
       contacts.thumbXMm !== null,
     ),
     back: [
-      { x: -90, y: -2 },
-      { x: -62, y: -10 },
-      { x: -48, y: -5 },
-      ...FINGERS.map((finger) => ({ x: KNUCKLES[finger].x + 5, y: KNUCKLES[finger].y })),
-      { x: -48, y: 45 },
-      { x: -62, y: 48 },
+      { x: -90, y: -8 },
+      { x: -66, y: -13 },
+      { x: -50, y: -6 },
+      ...FINGERS.map((finger) => ({ x: KNUCKLES[finger].x + 8, y: KNUCKLES[finger].y })),
+      { x: -50, y: 45.5 },
+      { x: -66, y: 48 },
       { x: -90, y: 46 },
     ],
   };
