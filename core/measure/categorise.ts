@@ -20,6 +20,10 @@ export function categoryShares(
   }));
 }
 
+/** Which category a value falls into: its place in the list. */
+export const categoryAt = (categories: CategorySpec['categories'], value: number): number =>
+  categories.findLastIndex(({ from }) => value >= from);
+
 /**
  * The verdict of a category: `in` when an allowed one is at least 80 % sure. Sure but outside is `high` past the
  * last allowed category in the catalogue's order and `low` before it, so that a reader can tell which way.

@@ -6,5 +6,7 @@ export * from './familyStanding';
 export * from './gripContacts';
 export * from './measureCapture';
 export * from './measureIds';
+export * from './sampleCapture';
 export * from './verdict';
 export * from './view';
+export { figureOf } from './figure';

@@ -32,7 +32,11 @@ export function bandProbabilities(value: number, sd: number, band: Range): Proba
 
 /** The verdict of a value with its doubt against a band; either end may be open. */
 export function verdictAgainst(value: number, sd: number, band: Range): Verdict {
-  const { low, inside, high } = bandProbabilities(value, sd, band);
+  return verdictOf(bandProbabilities(value, sd, band));
+}
+
+/** The verdict of these probabilities, however they were found. */
+export function verdictOf({ low, inside, high }: Probabilities): Verdict {
   if (low >= SURE) return 'low';
   if (high >= SURE) return 'high';
   return inside >= SURE ? 'in' : 'unsure';

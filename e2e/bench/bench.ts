@@ -15,24 +15,27 @@ console.log(
   `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB, Node ${process.version}\n`,
 );
 
-const bundle = join(mkdtempSync(join(tmpdir(), 'bench-')), 'measure.cjs');
-buildSync({
-  absWorkingDir: ROOT,
-  entryPoints: ['op/bench/measureBench.ts'],
-  outfile: bundle,
-  bundle: true,
-  platform: 'node',
-});
-const measured = spawnSync(
-  process.execPath,
-  [bundle, join(ROOT, 'docs/examples/finger-side.json')],
-  {
-    encoding: 'utf8',
-  },
-);
-const measureMs = JSON.parse(measured.stdout) as number[];
+/** Runs one of the core's benches as the app runs it, bundled, and gives the times it prints. */
+function coreTimes<T>(entry: string): T {
+  const bundle = join(mkdtempSync(join(tmpdir(), 'bench-')), 'bench.cjs');
+  buildSync({
+    absWorkingDir: ROOT,
+    entryPoints: [entry],
+    outfile: bundle,
+    bundle: true,
+    platform: 'node',
+  });
+  const example = join(ROOT, 'docs/examples/finger-side.json');
+  return JSON.parse(spawnSync(process.execPath, [bundle, example], { encoding: 'utf8' }).stdout);
+}
+
+const measureMs = coreTimes<number[]>('op/bench/measureBench.ts');
 report('all measures of one capture, median', quantile(measureMs, 0.5), 'ms', 0.5);
 report('all measures of one capture, 95th percentile', quantile(measureMs, 0.95), 'ms');
+
+const { drawn, bare } = coreTimes<{ drawn: number[]; bare: number[] }>('op/bench/sampleBench.ts');
+report('2,000 draws of a capture, median', quantile(drawn, 0.5), 'ms', 80);
+report('the same over 2,000 bare runs', quantile(drawn, 0.5) / quantile(bare, 0.5), '×', 3);
 
 const forServer = await startStudio();
 const { readMs, saveMs, memoryMb } = await serverFigures(forServer);

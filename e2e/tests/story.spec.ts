@@ -117,3 +117,44 @@ test('a picture of the other hand is noticed, and flipped only on a person’s w
   await page.getByRole('button', { name: 'Read the result' }).click();
   await expect(page.getByText(/1\.[34] ± 0\.2 joints/).first()).toBeVisible();
 });
+
+test('the result’s doubts are drawn in a worker, and what is kept is what was shown', async ({
+  page,
+}) => {
+  const started = page.waitForEvent('worker');
+  const picture = demoPicture('settled.finger-side');
+  await openLook(page, STUDENT);
+  await choosePicture(page, picture.file);
+  await page.getByRole('button', { name: 'Place the points' }).click();
+  await placePoints(page, picture, FINGER_SIDE_ORDER);
+  await page.getByRole('button', { name: 'Read the result' }).click();
+  expect((await started).url()).toMatch(/breakdown/);
+  const spread = page.getByText('Spread of the hand').filter({ visible: true }).locator('..');
+  await page.getByRole('button', { name: 'Show every number' }).click();
+  const shown = await spread.innerText();
+  await page.getByRole('button', { name: 'Save this look' }).click();
+  await page.getByRole('link', { name: /Open the look of/ }).click();
+  await page.getByRole('button', { name: 'Show every number' }).filter({ visible: true }).click();
+  await expect(spread).toHaveText(shown.replace('\n', ''));
+});
+
+test('a cellist is judged by the cello’s hold, with the cello’s frog', async ({ page }) => {
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('button', { name: 'Add a student' }).click();
+  await page.getByLabel('Name').fill('Cleo Harbinger');
+  await page.getByRole('radio', { name: 'Cello' }).click();
+  await expect(page.getByRole('radio', { name: 'shallow index' })).toHaveCount(0);
+  await page.getByRole('radio', { name: 'small hand' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(
+    page.getByText('Cello · small hand').filter({ visible: true }).first(),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await expect(page.getByText('Frog 52 ± 2 mm, an estimate.')).toBeVisible();
+  const picture = demoPicture('settled.finger-side');
+  await choosePicture(page, picture.file);
+  await page.getByRole('button', { name: 'Place the points' }).click();
+  await placePoints(page, picture, FINGER_SIDE_ORDER);
+  await page.getByRole('button', { name: 'Read the result' }).click();
+  await expect(page.getByText('wanted 0.9 to 1.3 joints')).toBeVisible();
+});

@@ -4,7 +4,7 @@ import { InputError } from '@open-palm/core/issue';
 import {
   findCaptureIssues,
   looksMirrored,
-  measureCapture,
+  sampleCapture,
   type Measure,
   type NotMeasured,
 } from '@open-palm/core/measure';
@@ -45,7 +45,7 @@ export function measureFile(content: unknown, holdId?: string): MeasureFileAnswe
   const capture = captureFromFile(file);
   const issues = findCaptureIssues(capture);
   if (issues.length > 0) throw new InputError(issues);
-  const { measures, notMeasured } = measureCapture(capture, hold, file.context);
+  const { measures, notMeasured } = sampleCapture(capture, hold, file.context);
   const warnings = measures.flatMap((measure) =>
     measure.kind === 'number' && measure.implausible
       ? [

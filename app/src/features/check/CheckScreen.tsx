@@ -2,8 +2,8 @@ import { router } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { LARGEST_PICTURE_BYTES, type Student } from '@open-palm/contract';
-import { FROG_LENGTH_ESTIMATE, MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
-import { holdById } from '@open-palm/core/holds';
+import { FROG_LENGTH_ESTIMATE, MEASURED_FROG_SD_MM, type KnownLength } from '@open-palm/core/bow';
+import { holdById, type BowKind } from '@open-palm/core/holds';
 import type { Context, View } from '@open-palm/core/measure';
 import { outbox } from '../../api/outbox';
 import { useHandFile } from '../../api/queries';
@@ -38,10 +38,7 @@ function Check({ student }: { student: Student }) {
   const [view, setView] = useState<View>('finger-side');
   const { picture, problem, pick, flip } = usePicture();
   const [kept, setKept] = useState<{ key: string; marks: Marks } | null>(null);
-  const frogLength =
-    student.frogLengthMm === null
-      ? FROG_LENGTH_ESTIMATE[student.instrument === 'viola' ? 'viola' : hold.bow]
-      : { mm: student.frogLengthMm, sdMm: MEASURED_FROG_SD_MM };
+  const frogLength = useMemo(() => frogLengthOf(student, hold.bow), [student, hold.bow]);
   const { save, saving, failure } = useSave(student);
   const flipWithKept = () => {
     flip();
@@ -89,6 +86,12 @@ function Check({ student }: { student: Student }) {
   );
 }
 
+function frogLengthOf({ frogLengthMm, instrument }: Student, bow: BowKind): KnownLength {
+  return frogLengthMm === null
+    ? FROG_LENGTH_ESTIMATE[instrument === 'viola' ? 'viola' : bow]
+    : { mm: frogLengthMm, sdMm: MEASURED_FROG_SD_MM };
+}
+
 function Marking({
   kept,
   onKeep,
@@ -120,7 +123,12 @@ function Marking({
   const facts: PictureFacts = { ...known, picture: size };
   const store = useMarks(() => kept ?? noMarks(sequenceFor(facts.view).needed));
   const { current } = store;
-  const outcome = measureMarks(store.marks.placed, facts);
+  const { placed } = store.marks;
+  const { view, side, context, frogLength, hold } = known;
+  const outcome = useMemo(
+    () => measureMarks(placed, { view, side, context, frogLength, hold, picture: size }),
+    [placed, view, side, context, frogLength, hold, size],
+  );
   const toSetup = () => {
     onKeep(current());
     onStep('setup');

@@ -14,6 +14,7 @@ import { strings } from '../../strings';
 import { MarkedPicture } from './MarkedPicture';
 import type { MarksOutcome, PictureFacts } from './measure/measureMarks';
 import type { PreparedPicture } from './picture/preparePicture';
+import { useSampledBreakdown } from './useSampledBreakdown';
 
 const words = strings.result;
 
@@ -38,6 +39,12 @@ export function ResultStep({
   onSave: () => void;
 }) {
   const wide = useWide();
+  const { measures, notMeasured } = useSampledBreakdown(
+    outcome.capture,
+    facts.hold.id,
+    facts.context,
+    outcome,
+  );
   const photograph = (
     <MarkedPicture
       url={picture.url}
@@ -56,7 +63,7 @@ export function ResultStep({
             label={saving ? words.saving : words.save}
             primary
             busy={saving}
-            disabled={saving || outcome.measures.length === 0}
+            disabled={saving || measures.length === 0}
             onPress={onSave}
             style={{ flex: 1 }}
           />
@@ -81,7 +88,7 @@ export function ResultStep({
                   side: facts.side,
                   skinTone: student.skinTone,
                   contacts: gripContacts(outcome.capture, facts.hold.hand === 'over'),
-                  ...shownBy(outcome.measures),
+                  ...shownBy(measures),
                 }}
               />
             </Card>
@@ -89,7 +96,7 @@ export function ResultStep({
           </>
         }
       >
-        <Breakdown measures={outcome.measures} notMeasured={outcome.notMeasured} />
+        <Breakdown measures={measures} notMeasured={notMeasured} />
         {wide ? null : photograph}
         <Notice>{strings.cautions.pain}</Notice>
         <Text variant="small" second>

@@ -5,7 +5,7 @@ import {
   familyStandings,
   findCaptureIssues,
   gripContacts,
-  measureCapture,
+  sampleCapture,
   type Capture,
   type Family,
   type Standing,
@@ -29,7 +29,7 @@ export function judgeCheck(id: string, input: CheckInput): JudgedCheck {
     where: issue.where === 'frogLengthMm' ? issue.where : `captures[0] ${issue.where}`,
   }));
   if (issues.length > 0) throw new InputError(issues);
-  const { measures } = measureCapture(capture, hold, input.context);
+  const { measures } = sampleCapture(capture, hold, input.context);
   const check: Check = {
     ...input,
     takenAt: new Date(input.takenAt).toISOString(),
