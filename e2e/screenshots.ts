@@ -72,6 +72,10 @@ await shoot(phone, 'phone-hand-file');
 await phone.goto(studio.url);
 await lookThrough(phone, 'phone');
 
+await phone.goto(`${studio.url}/holds`);
+await phone.getByRole('heading', { name: 'Holds' }).waitFor();
+await shoot(phone, 'phone-holds');
+
 const dark = await open(390, 844, 'dark');
 await dark.getByRole('link', { name: 'Students' }).click();
 await dark.getByRole('link', { name: /Open Ines/ }).click();
@@ -83,6 +87,9 @@ await wide.getByRole('link', { name: 'Students' }).click();
 await wide.getByRole('link', { name: /Open Edda/ }).click();
 await wide.getByRole('button', { name: 'Look at the hold' }).waitFor();
 await shoot(wide, 'wide-hand-file');
+await wide.getByRole('link', { name: 'Holds' }).click();
+await wide.getByRole('heading', { name: 'Holds' }).waitFor();
+await shoot(wide, 'wide-holds');
 await wide.goto(studio.url);
 await lookThrough(wide, 'wide');
 

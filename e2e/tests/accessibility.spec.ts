@@ -31,6 +31,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.getByRole('link', { name: 'Students' }).click();
         await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
         await expectAccessible(page, 'students');
+        await page.getByRole('link', { name: 'Holds' }).click();
+        await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+        await expectAccessible(page, 'holds');
+        await page.getByRole('link', { name: 'Students' }).click();
         await page.getByRole('button', { name: 'Add a student' }).click();
         await page.getByRole('button', { name: 'Save' }).click();
         await expect(page.getByText('a name is needed')).toBeVisible();
@@ -46,7 +50,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
           .click();
         await expect(page.getByRole('img', { name: /The picture/ })).toBeVisible();
         await expectAccessible(page, 'kept look');
-        await page.goto(page.url().replace(/\/checks.*/, '/'));
+        await page.goto(page.url().replace(/\/checks.*/, '/nowhere/at/all'));
+        await expect(page.getByRole('heading', { name: 'Nothing is kept here' })).toBeVisible();
+        await expectAccessible(page, 'not found');
+        await page.getByRole('button', { name: 'Go to Today' }).click();
         await openLook(page, 'Osric Tidewell');
         await expectAccessible(page, 'setup');
         const picture = demoPicture('deep-index.finger-side');

@@ -158,3 +158,15 @@ test('a cellist is judged by the cello’s hold, with the cello’s frog', async
   await page.getByRole('button', { name: 'Read the result' }).click();
   await expect(page.getByText('wanted 0.9 to 1.3 joints')).toBeVisible();
 });
+
+test('any two holds stand side by side, with what they rest on', async ({ page }) => {
+  await page.getByRole('link', { name: 'Holds' }).click();
+  await expect(page.getByRole('img', { name: /Violin: shallow index/ })).toBeVisible();
+  await expect(page.getByText('Index: depth · they differ')).toBeVisible();
+  await expect(page.getByText('2.0 to 2.9 joints')).toBeVisible();
+  await expect(page.getByText(/Flesch/)).toBeVisible();
+  const second = page.getByRole('radiogroup', { name: 'beside this one' });
+  await second.getByRole('radio', { name: 'Double bass: German' }).click();
+  await expect(page.getByRole('img', { name: /Double bass: German/ })).toBeVisible();
+  await expect(page.getByText('−25 to 15 mm')).toBeVisible();
+});

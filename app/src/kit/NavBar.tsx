@@ -6,11 +6,12 @@ import { Text } from './Text';
 import { useTokens } from './ThemeProvider';
 import { RADIUS, space, TOUCH } from './tokens';
 
-type Place = 'today' | 'students';
+type Place = 'today' | 'students' | 'holds';
 
 const PLACES: readonly { place: Place; icon: string; href: Href }[] = [
   { place: 'today', icon: 'calendar-check-outline', href: '/' },
   { place: 'students', icon: 'account-multiple-outline', href: '/students' },
+  { place: 'holds', icon: 'violin', href: '/holds' },
 ];
 
 /** The app's places, at the foot of the screen where the thumb is. */

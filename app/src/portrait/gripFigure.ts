@@ -127,7 +127,7 @@ function backOfHand({ index, middle, ring, little }: GripFigure['fingers']): Vec
       { x: left.x - 1, y: left.y - 9 },
       left,
     ]),
-    ...knuckles.map(({ x, y }) => ({ x, y: y + BASE_OVERLAP_MM })),
+    ...knuckles.flatMap((knuckle, i) => webBeside(knuckle, knuckles[i + 1])),
     ...softened([
       right,
       { x: right.x + 1.5, y: right.y - 10 },
@@ -135,6 +135,14 @@ function backOfHand({ index, middle, ring, little }: GripFigure['fingers']): Vec
       { x: wrist.x + 25, y: wrist.y },
     ]),
   ];
+}
+
+/** A knuckle, and the web of skin that reaches down between it and the next one. */
+function webBeside(knuckle: Vec2, next: Vec2 | undefined): Vec2[] {
+  const covered = { x: knuckle.x, y: knuckle.y + BASE_OVERLAP_MM };
+  if (!next) return [covered];
+  const lower = Math.max(knuckle.y, next.y) + BASE_OVERLAP_MM;
+  return [covered, { x: (knuckle.x + next.x) / 2, y: lower }];
 }
 
 /** A line with its inner corners rounded off. */

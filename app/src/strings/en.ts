@@ -159,7 +159,13 @@ const skinTones: Record<SkinTone, string> = {
 /** Every sentence a person reads, in English. Another language is another object of this shape. */
 export const en = {
   app: 'Open Palm',
-  nav: { today: 'Today', students: 'Students', back: 'Back', toStudent: 'Back to the student' },
+  nav: {
+    today: 'Today',
+    students: 'Students',
+    holds: 'Holds',
+    back: 'Back',
+    toStudent: 'Back to the student',
+  },
   loading: {
     busy: 'Loading',
     failed: 'This could not be loaded',
@@ -231,6 +237,38 @@ export const en = {
     openCheck: (date: string) => `Open the look of ${date}`,
     drawnFrom: 'Drawn from the latest looks; outlines are where the hold wants the fingers.',
     empty: 'Dotted: not seen yet. The drawing fills as you look.',
+  },
+  holdsScreen: {
+    title: 'Holds',
+    first: 'This hold',
+    second: 'beside this one',
+    portrait: (name: string) => `${name}: the hold as it is wanted`,
+    differs: 'they differ',
+    noBand: 'no band',
+    alongBow: 'changes along the bow',
+    standing: { practice: 'common practice', memory: 'estimate' },
+    standings:
+      'Common practice: usual among teachers, no single source. Estimate: recalled, not looked up; narrow it to your own eye. A named book stands beside what rests on it.',
+    about: {
+      'violin-shallow':
+        'The stick crosses the index between its last and middle joint. The bow rocks easily and the fingers can steer; the weight comes through a lean to the index.',
+      'violin-deep':
+        'The stick lies near the index’s middle joint or beyond it. The arm’s weight reaches the string with little effort; the fingers have less room to move.',
+      'violin-starter':
+        'The bent thumb sits on the metal under the frog, for small hands. Some teachers set a date to move up; others begin in the final place, because a thumb that collapses here does not carry over.',
+      fiddle:
+        'The little finger rests long on the stick and the thumb may lie just ahead of the frog. A relaxed arm comes first; others of the same tradition curl the little finger.',
+      cello:
+        'The hand hangs over the stick, the little finger beside the ring finger. The thumb pushes sideways into the stick; the weight rolls toward the index.',
+      'cello-small-hand':
+        'As the cello hold, with the stick nearer to the fingertips, so that a small hand need not stretch.',
+      'french-bass-ring':
+        'The ring finger’s tip touches the ferrule and the index stands well ahead of the thumb, where it carries the tip without a squeeze.',
+      'french-bass-knuckles':
+        'The middle joints of the second and third finger stand right on top of the stick. Another whole system: the hand drops naturally around it.',
+      'german-bass':
+        'The frog is taken from behind like a hand that is shaken: button in the web, thumb on top, little finger carrying from below.',
+    } as Record<string, string>,
   },
   check: {
     title: 'A look at the hold',

@@ -1,4 +1,4 @@
-import type { Allowed, Range } from '@open-palm/core/holds';
+import type { Allowed, Band, Range } from '@open-palm/core/holds';
 import type { Measure, NotMeasured, Unit, Verdict } from '@open-palm/core/measure';
 import type { MarkState } from '../kit/StateMark';
 import { strings } from './index';
@@ -33,10 +33,12 @@ const doubt = (sd: number, unit: Unit) => Math.max(sd, 10 ** -DIGITS[unit]);
 
 /** What the hold wants, or null where it has no say. */
 export function bandWords(measure: Measure): string | null {
-  const { band, unit } = measure;
-  if (!band) return null;
-  return 'allowed' in band ? allowedWords(band) : rangeWords(band, unit);
+  return measure.band && bandText(measure.band, measure.unit);
 }
+
+/** A band as it is read: from … to …, an open end, or the names of what is allowed. */
+export const bandText = (band: Band, unit: Unit): string =>
+  'allowed' in band ? allowedWords(band) : rangeWords(band, unit);
 
 const allowedWords = (band: Allowed) =>
   band.allowed.map((name) => strings.littlePlaces[name] ?? name).join(strings.or);

@@ -1,0 +1,47 @@
+import { HOLD_IDS, holdById } from '@open-palm/core/holds';
+import { compareHolds } from './compareHolds';
+import { wantedGrip } from './wantedGrip';
+
+const compared = (a: string, b: string) =>
+  new Map(
+    compareHolds([holdById(a), holdById(b)]).flatMap(({ measures }) =>
+      measures.map((measure) => [measure.id, measure] as const),
+    ),
+  );
+
+describe('compareHolds', () => {
+  it('shows where the deep and the shallow index part', () => {
+    const index = compared('violin-shallow', 'violin-deep').get('indexDepth')!;
+    expect(index.differs).toBe(true);
+    expect(index.wanted.map((one) => one?.band)).toEqual([
+      { lo: 1.1, hi: 1.9 },
+      { lo: 2, hi: 2.9 },
+    ]);
+    expect(index.wanted[1]!.standing).toEqual({ published: expect.stringContaining('Flesch') });
+  });
+
+  it('shows where they agree, and what only one of them judges', () => {
+    const measures = compared('violin-shallow', 'violin-deep');
+    expect(measures.get('thumbMcpFlexion')!.differs).toBe(false);
+    expect(measures.get('indexLead')!.wanted[1]).toBeNull();
+    expect(measures.get('wristFlexion')!.wanted[0]).toMatchObject({ differsAlongBow: true });
+  });
+
+  it('leaves out what neither judges', () => {
+    expect(compared('violin-shallow', 'violin-deep').has('gapEvenness')).toBe(false);
+  });
+});
+
+describe('wantedGrip', () => {
+  it.each([...HOLD_IDS])('stands %s where the hold wants it', (id) => {
+    const hold = holdById(id);
+    const { contacts } = wantedGrip(hold);
+    expect(contacts.thumbXMm).toBe(hold.startingPlacesMm.thumb);
+    expect(contacts.fingers.index).toMatchObject({ xMm: hold.startingPlacesMm.index });
+  });
+
+  it('bends the thumb to the middle of its band, and leaves an open band to the drawing', () => {
+    expect(wantedGrip(holdById('violin-shallow')).thumbIpFlexionDeg).toBe(40);
+    expect(wantedGrip(holdById('fiddle')).thumbIpFlexionDeg).toBeNull();
+  });
+});
