@@ -6,8 +6,8 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 2,
   fullyParallel: false,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 150_000,
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   use: {
     viewport: { width: 390, height: 844 },

@@ -24,6 +24,7 @@ describe('compareHolds', () => {
     const measures = compared('violin-shallow', 'violin-deep');
     expect(measures.get('thumbMcpFlexion')!.differs).toBe(false);
     expect(measures.get('indexLead')!.wanted[1]).toBeNull();
+    expect(measures.get('indexLead')!.differs).toBe(false);
     expect(measures.get('wristFlexion')!.wanted[0]).toMatchObject({ differsAlongBow: true });
   });
 

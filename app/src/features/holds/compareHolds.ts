@@ -19,7 +19,7 @@ export interface ComparedMeasure {
   id: MeasureId;
   unit: Unit;
   wanted: (Wanted | null)[];
-  /** Whether the holds want different things. */
+  /** Whether the holds want different things; one that has no say does not differ. */
   differs: boolean;
 }
 
@@ -32,7 +32,8 @@ export function compareHolds(
     measures: CATALOGUE.filter((spec) => spec.family === family)
       .map(({ id, unit }) => {
         const wanted = holds.map((hold) => wantedBy(hold, id));
-        const differs = new Set(wanted.map((one) => JSON.stringify(one?.band ?? null))).size > 1;
+        const bands = wanted.flatMap((one) => (one ? [JSON.stringify(one.band)] : []));
+        const differs = new Set(bands).size > 1;
         return { id, unit, wanted, differs };
       })
       .filter(({ wanted }) => wanted.some((one) => one !== null)),
