@@ -1,18 +1,18 @@
 import { useMemo } from 'react';
-import Svg, { Circle, Ellipse, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Ellipse, G } from 'react-native-svg';
 import type { SkinTone } from '@open-palm/contract';
 import { FINGERS, type Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts, Measure, MeasureId, Side, Verdict } from '@open-palm/core/measure';
-import { stateColor, type MarkState } from '../kit/StateMark';
+import type { MarkState } from '../kit/StateMark';
 import { useTokens } from '../kit/ThemeProvider';
-import { FONTS } from '../kit/tokens';
 import { strings } from '../strings';
 import { verdictMark } from '../strings/measureWords';
 import { BowFigure } from './BowFigure';
 import { overhandFigure, type DrawnFinger } from './gripFigure';
-import { SKINS, type Skin } from './skin';
-import { pathThrough, tubeOutline } from './tube';
+import { BackOfHand, FingerShape } from './HandShapes';
+import { PortraitMark } from './PortraitMark';
+import { SKINS } from './skin';
 import { underhandFigure } from './underhandFigure';
 
 /** What of the figure's plane is shown, mm. */
@@ -129,7 +129,7 @@ export function GripPortrait({
             const drawn = name === 'thumb' ? figure.thumb : figure.fingers[name];
             const at = name === 'thumb' ? drawn.joints[1]! : drawn.contact;
             return (
-              <Mark
+              <PortraitMark
                 key={name}
                 x={mirrored ? -at.x : at.x}
                 y={at.y}
@@ -150,112 +150,6 @@ function markState(
   const found = MARK_MEASURES[name].map((id) => verdicts[id]).find((v) => v !== undefined);
   if (found) return verdictMark(found);
   return seen ? 'none' : 'notSeen';
-}
-
-function BackOfHand({
-  points,
-  skin,
-  seen,
-  bold,
-}: {
-  points: { x: number; y: number }[];
-  skin: Skin;
-  seen: boolean;
-  bold: boolean;
-}) {
-  const outline = useMemo(() => pathThrough(points), [points]);
-  return (
-    <Path
-      d={outline}
-      fill={seen ? skin.fill : 'none'}
-      stroke={skin.line}
-      strokeWidth={bold ? 2 : 0.7}
-      {...(seen ? {} : { strokeDasharray: '1.6 1.8' })}
-    />
-  );
-}
-
-function FingerShape({
-  drawn,
-  skin,
-  bold,
-  nail = false,
-}: {
-  drawn: DrawnFinger;
-  skin: Skin;
-  bold: boolean;
-  nail?: boolean;
-}) {
-  const outline = useMemo(() => pathThrough(tubeOutline(drawn.joints, drawn.radii)), [drawn]);
-  const [, pip, dip, tip] = drawn.joints;
-  return (
-    <G>
-      <Path
-        d={outline}
-        fill={drawn.seen ? skin.fill : 'none'}
-        stroke={skin.line}
-        strokeWidth={bold ? 2 : 0.7}
-        strokeLinejoin="round"
-        {...(drawn.seen ? {} : { strokeDasharray: '1.6 1.8' })}
-      />
-      {drawn.seen && !bold && nail && pip && dip && tip ? (
-        <>
-          <Crease at={dip} width={drawn.radii[2]!} color={skin.line} />
-          <Crease at={pip} width={drawn.radii[1]!} color={skin.line} />
-          <Nail dip={dip} tip={tip} width={drawn.radii[3]!} skin={skin} />
-        </>
-      ) : null}
-    </G>
-  );
-}
-
-function Crease({
-  at,
-  width,
-  color,
-}: {
-  at: { x: number; y: number };
-  width: number;
-  color: string;
-}) {
-  const half = width * 0.5;
-  return (
-    <Path
-      d={`M${at.x - half} ${at.y}Q${at.x} ${at.y + 1.6} ${at.x + half} ${at.y}`}
-      fill="none"
-      stroke={color}
-      strokeWidth={0.5}
-      opacity={0.7}
-    />
-  );
-}
-
-function Nail({
-  dip,
-  tip,
-  width,
-  skin,
-}: {
-  dip: { x: number; y: number };
-  tip: { x: number; y: number };
-  width: number;
-  skin: Skin;
-}) {
-  const angle = (Math.atan2(tip.y - dip.y, tip.x - dip.x) * 180) / Math.PI - 90;
-  return (
-    <G x={tip.x} y={tip.y} rotation={angle}>
-      <Rect
-        x={-width * 0.58}
-        y={-width * 0.75}
-        width={width * 1.16}
-        height={width * 1.35}
-        rx={width * 0.55}
-        fill={skin.nail}
-        stroke={skin.line}
-        strokeWidth={0.35}
-      />
-    </G>
-  );
 }
 
 /** Thin outlines where the hold wants the fingers; shown where the hand is elsewhere. */
@@ -285,56 +179,6 @@ function Targets({
           opacity={0.55}
         />
       ))}
-    </G>
-  );
-}
-
-/** A numbered mark whose shape tells the state. */
-function Mark({ x, y, state, text }: { x: number; y: number; state: MarkState; text: string }) {
-  const tokens = useTokens();
-  const color = stateColor(tokens, state);
-  const r = 4.3;
-  const filled = state === 'in' || state === 'out';
-  return (
-    <G>
-      {state === 'out' ? (
-        <Rect
-          x={x - r}
-          y={y - r}
-          width={2 * r}
-          height={2 * r}
-          rx={1}
-          fill={color}
-          stroke={tokens.card}
-          strokeWidth={0.9}
-        />
-      ) : (
-        <Circle cx={x} cy={y} r={r + 1} fill={tokens.card} />
-      )}
-      {state === 'out' ? null : (
-        <Circle
-          cx={x}
-          cy={y}
-          r={state === 'in' ? r : r - 0.4}
-          fill={state === 'in' ? color : tokens.card}
-          stroke={color}
-          strokeWidth={1}
-          {...(state === 'notSeen' ? { strokeDasharray: '1.2 1.4' } : {})}
-        />
-      )}
-      {state === 'unsure' ? (
-        <Path d={`M${x} ${y - r}a${r} ${r} 0 0 0 0 ${2 * r}z`} fill={color} opacity={0.55} />
-      ) : null}
-      <SvgText
-        x={x}
-        y={y + 2}
-        fontSize={5.6}
-        fontFamily={FONTS.strong}
-        textAnchor="middle"
-        fill={filled ? tokens.onState : tokens.ink}
-      >
-        {text}
-      </SvgText>
     </G>
   );
 }

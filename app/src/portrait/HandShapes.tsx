@@ -1,0 +1,113 @@
+import { useMemo } from 'react';
+import { G, Path, Rect } from 'react-native-svg';
+import type { DrawnFinger } from './gripFigure';
+import type { Skin } from './skin';
+import { pathThrough, tubeOutline } from './tube';
+
+/** The back of the hand; dotted as long as no finger was seen. */
+export function BackOfHand({
+  points,
+  skin,
+  seen,
+  bold,
+}: {
+  points: { x: number; y: number }[];
+  skin: Skin;
+  seen: boolean;
+  bold: boolean;
+}) {
+  const outline = useMemo(() => pathThrough(points), [points]);
+  return (
+    <Path
+      d={outline}
+      fill={seen ? skin.fill : 'none'}
+      stroke={skin.line}
+      strokeWidth={bold ? 2 : 0.7}
+      {...(seen ? {} : { strokeDasharray: '1.6 1.8' })}
+    />
+  );
+}
+
+/** A finger or thumb with its creases and nail; dotted when it was not seen. */
+export function FingerShape({
+  drawn,
+  skin,
+  bold,
+  nail = false,
+}: {
+  drawn: DrawnFinger;
+  skin: Skin;
+  bold: boolean;
+  nail?: boolean;
+}) {
+  const outline = useMemo(() => pathThrough(tubeOutline(drawn.joints, drawn.radii)), [drawn]);
+  const [, pip, dip, tip] = drawn.joints;
+  return (
+    <G>
+      <Path
+        d={outline}
+        fill={drawn.seen ? skin.fill : 'none'}
+        stroke={skin.line}
+        strokeWidth={bold ? 2 : 0.7}
+        strokeLinejoin="round"
+        {...(drawn.seen ? {} : { strokeDasharray: '1.6 1.8' })}
+      />
+      {drawn.seen && !bold && nail && pip && dip && tip ? (
+        <>
+          <Crease at={dip} width={drawn.radii[2]!} color={skin.line} />
+          <Crease at={pip} width={drawn.radii[1]!} color={skin.line} />
+          <Nail dip={dip} tip={tip} width={drawn.radii[3]!} skin={skin} />
+        </>
+      ) : null}
+    </G>
+  );
+}
+
+function Crease({
+  at,
+  width,
+  color,
+}: {
+  at: { x: number; y: number };
+  width: number;
+  color: string;
+}) {
+  const half = width * 0.5;
+  return (
+    <Path
+      d={`M${at.x - half} ${at.y}Q${at.x} ${at.y + 1.6} ${at.x + half} ${at.y}`}
+      fill="none"
+      stroke={color}
+      strokeWidth={0.5}
+      opacity={0.7}
+    />
+  );
+}
+
+function Nail({
+  dip,
+  tip,
+  width,
+  skin,
+}: {
+  dip: { x: number; y: number };
+  tip: { x: number; y: number };
+  width: number;
+  skin: Skin;
+}) {
+  const angle = (Math.atan2(tip.y - dip.y, tip.x - dip.x) * 180) / Math.PI - 90;
+  return (
+    <G x={tip.x} y={tip.y} rotation={angle}>
+      <Rect
+        x={-width * 0.58}
+        y={-width * 0.75}
+        width={width * 1.16}
+        height={width * 1.35}
+        rx={width * 0.55}
+        fill={skin.nail}
+        stroke={skin.line}
+        strokeWidth={0.35}
+      />
+    </G>
+  );
+}
