@@ -49,8 +49,8 @@ const featureZones = (base, features) =>
 
 const zones = [
   ...packageZones,
-  ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check', 'holds']),
-  ...featureZones('server/src/features', ['students', 'checks', 'pictures']),
+  ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check', 'holds', 'relaxedHand']),
+  ...featureZones('server/src/features', ['students', 'checks', 'pictures', 'holds', 'relaxedHands']),
 ];
 
 export default [

@@ -22,7 +22,13 @@ export type IssueCode =
   | 'nonPositiveFrogLength'
   | 'looksMirrored'
   | 'implausibleJoint'
-  | 'notMarked';
+  | 'notMarked'
+  | 'unknownMeasure'
+  | 'unknownAnswer'
+  | 'notApplicable'
+  | 'nothingMarked'
+  | 'bandUpsideDown'
+  | 'bandBeyondAnatomy';
 
 /** Input that cannot be worked with. Expected: it is meant for a person and carries every issue found. */
 export class InputError extends Error {

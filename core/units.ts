@@ -13,3 +13,9 @@ export interface Vec3 {
   y: number;
   z: number;
 }
+
+/** A length known from outside the picture, with the SD of that knowledge, both mm. */
+export interface KnownLength {
+  mm: number;
+  sdMm: number;
+}

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { POINT_NAMES, SIDES, VIEWS } from '@open-palm/core/measure';
+import { PLACES, POINT_NAMES, SIDES, VIEWS } from '@open-palm/core/measure';
 import { idSchema } from './ids';
 
 /** The longest side a picture may have by its own word, px: larger numbers are a mistake. */
@@ -23,6 +23,8 @@ export const captureSchema = z
     id: idSchema,
     pictureId: idSchema,
     view: z.enum(VIEWS),
+    /** Where in the bow it was taken, where that is not the whole check's place. */
+    place: z.enum(PLACES).nullable(),
     side: z.enum(SIDES),
     image: imageSizeSchema,
     points: z.partialRecord(z.enum(POINT_NAMES as [string, ...string[]]), markedPointSchema),

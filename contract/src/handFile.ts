@@ -3,12 +3,15 @@ import {
   CONTEXTS,
   FAMILIES,
   MEASURE_IDS,
+  PLACES,
   STANDINGS,
   VERDICTS,
   VIEWS,
 } from '@open-palm/core/measure';
 import { idSchema } from './ids';
-import { contactsSchema, measureSchema } from './measureSchema';
+import { contactsSchema, mergedMeasureSchema } from './measureSchema';
+import { ownHoldSchema } from './ownHold';
+import { relaxedHandSchema } from './relaxedHand';
 import { studentSchema } from './student';
 
 const standingsSchema = z.record(z.enum(FAMILIES), z.enum(STANDINGS));
@@ -18,8 +21,11 @@ export const checkSummarySchema = z.object({
   id: idSchema,
   takenAt: z.string(),
   context: z.enum(CONTEXTS),
-  view: z.enum(VIEWS),
-  pictureId: idSchema,
+  pictures: z.array(
+    z.object({ id: idSchema, view: z.enum(VIEWS), place: z.enum(PLACES).nullable() }),
+  ),
+  /** How many checkpoints were answered by tap. */
+  taps: z.number().int(),
   standings: standingsSchema,
 });
 
@@ -28,12 +34,17 @@ export const datedMeasureSchema = z.object({
   checkId: idSchema,
   takenAt: z.string(),
   context: z.enum(CONTEXTS),
-  measure: measureSchema,
+  merged: mergedMeasureSchema,
 });
 
-/** How a student's hold was last seen: by measure, because no one picture shows everything. */
+/** How a student's hold on one instrument was last seen: by measure, because no one picture shows everything. */
 export const handFileSchema = z.object({
   student: studentSchema,
+  /** The instrument that the rest is about. */
+  setupId: idSchema,
+  /** The teacher's own holds, for those setups that point to one. */
+  ownHolds: z.array(ownHoldSchema),
+  relaxedHand: relaxedHandSchema.nullable(),
   history: z.array(checkSummarySchema),
   /** The newest value of each measure, and the one before it. */
   lastSeen: z.array(
@@ -43,7 +54,7 @@ export const handFileSchema = z.object({
   contacts: contactsSchema,
 });
 
-/** A student in the list, with what the small portrait needs. */
+/** A student in the list, with what the small portrait of the main instrument needs. */
 export const studentListItemSchema = z.object({
   student: studentSchema,
   lastCheckAt: z.string().nullable(),
@@ -53,7 +64,10 @@ export const studentListItemSchema = z.object({
   verdicts: z.partialRecord(z.enum(MEASURE_IDS), z.enum(VERDICTS)),
 });
 
-export const studentListSchema = z.object({ students: z.array(studentListItemSchema) });
+export const studentListSchema = z.object({
+  students: z.array(studentListItemSchema),
+  ownHolds: z.array(ownHoldSchema),
+});
 
 export type CheckSummary = z.infer<typeof checkSummarySchema>;
 export type DatedMeasure = z.infer<typeof datedMeasureSchema>;

@@ -24,6 +24,17 @@ const WORDS: Record<IssueCode, (at: string, params: Params) => string> = {
   implausibleJoint: (at, p) =>
     `${at} reads ${p.value}°, which a joint cannot do. Check its points.`,
   notMarked: (at) => `${at} is not marked.`,
+  unknownMeasure: (at) => `${at}: there is no such measure, or it is missing.`,
+  unknownAnswer: (at, p) =>
+    p.known === ''
+      ? `${at}: ${p.measure} is answered by a number.`
+      : `${at}: ${p.measure} is answered by one of: ${p.known}.`,
+  notApplicable: (at, p) => `${at}: ${p.measure} makes no sense for this hold.`,
+  nothingMarked: (at) => `${at}: neither a picture nor an answer.`,
+  bandUpsideDown: (at, p) =>
+    `${at}: the band begins at ${p.lo}, which is not below its end at ${p.hi}.`,
+  bandBeyondAnatomy: (at, p) =>
+    `${at}: the band reaches beyond what is possible, ${p.lo} to ${p.hi}.`,
 };
 
 /** One issue as a sentence for a person: what is wrong, and where. */

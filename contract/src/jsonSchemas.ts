@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { holdSchema } from '@open-palm/core/holds';
+import { cocoFileSchema } from './coco';
 import { opMeasureFileSchema } from './opMeasureFile';
 
 /** The published JSON Schemas of the project's files, by the name of their file in docs/schemas. */
 export const jsonSchemas = {
   'measure-file.schema.json': z.toJSONSchema(opMeasureFileSchema, { io: 'input' }),
+  'coco.schema.json': z.toJSONSchema(cocoFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

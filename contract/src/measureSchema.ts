@@ -1,6 +1,13 @@
 import { z } from 'zod';
 import { allowedSchema, rangeSchema } from '@open-palm/core/holds';
-import { FAMILIES, MEASURE_IDS, UNITS, VERDICTS } from '@open-palm/core/measure';
+import {
+  CAMERA_TURNS,
+  FAMILIES,
+  MEASURE_IDS,
+  PLACES,
+  UNITS,
+  VERDICTS,
+} from '@open-palm/core/measure';
 
 const shared = {
   id: z.enum(MEASURE_IDS),
@@ -20,6 +27,7 @@ export const measureSchema = z.discriminatedUnion('kind', [
       band: rangeSchema.nullable(),
       decidable: z.boolean(),
       implausible: z.boolean(),
+      retake: z.enum(CAMERA_TURNS).nullable(),
     })
     .strict(),
   z
@@ -28,10 +36,24 @@ export const measureSchema = z.discriminatedUnion('kind', [
       ...shared,
       value: z.string(),
       probability: z.number(),
+      shares: z.array(z.object({ name: z.string(), probability: z.number() }).strict()),
       band: allowedSchema.nullable(),
     })
     .strict(),
+  z.object({ kind: z.literal('looked'), ...shared, verdict: z.enum(['in', 'none']) }).strict(),
 ]);
+
+/** A measure of a whole check, with the pictures and answers that told of it. */
+export const mergedMeasureSchema = z
+  .object({
+    measure: measureSchema,
+    place: z.enum(PLACES).nullable(),
+    sources: z.array(
+      z.object({ capture: z.number().int().nullable(), measure: measureSchema }).strict(),
+    ),
+    conflict: z.boolean(),
+  })
+  .strict();
 
 const place = z.object({
   u: z.number(),

@@ -1,4 +1,4 @@
-/** Points marked on the bow, the forearm and the string. The first four are asked for in every picture of a hold. */
+/** Points marked on the bow, the arm and the string. The first four are asked for in every picture of a hold. */
 export const BOW_POINTS = [
   'stickHandEnd',
   'stickTipEnd',
@@ -7,6 +7,10 @@ export const BOW_POINTS = [
   'forearm',
   'stringUpper',
   'stringLower',
+  'elbow',
+  'shoulder',
+  'stickMid',
+  'hairMid',
 ] as const;
 
 export type BowPointName = (typeof BOW_POINTS)[number];

@@ -1,3 +1,4 @@
 export * from './bowPoints';
+export * from './bowSection';
 export * from './scale';
 export * from './stickAxis';

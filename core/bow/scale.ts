@@ -1,11 +1,5 @@
 import { InputError } from '../issue';
-import type { Vec2 } from '../units';
-
-/** A length known from outside the picture, with the SD of that knowledge, both mm. */
-export interface KnownLength {
-  mm: number;
-  sdMm: number;
-}
+import type { KnownLength, Vec2 } from '../units';
 
 /** Frog lengths of full-size bows, mm [memory]; the SD covers makers' differences until the teacher measures. */
 export const FROG_LENGTH_ESTIMATE = {

@@ -1,3 +1,5 @@
 export * from './handPoints';
 export * from './flexion';
 export * from './jointRanges';
+export * from './phalanges';
+export * from './relaxedHand';

@@ -1,4 +1,5 @@
-export type JointKind = 'thumbIp' | 'thumbMcp' | 'fingerMcp' | 'fingerPip' | 'fingerDip' | 'wrist';
+export type JointKind =
+  'thumbIp' | 'thumbMcp' | 'fingerMcp' | 'fingerPip' | 'fingerDip' | 'wrist' | 'elbow';
 
 export interface JointRange {
   lo: number;
@@ -16,6 +17,7 @@ export const PLAUSIBLE_FLEXION_DEG: Record<JointKind, JointRange> = {
   fingerPip: { lo: -20, hi: 115 },
   fingerDip: { lo: -30, hi: 95 },
   wrist: { lo: -90, hi: 90 },
+  elbow: { lo: -15, hi: 160 },
 };
 
 /**
@@ -30,4 +32,5 @@ export const NORMAL_FLEXION_DEG: Record<JointKind, JointRange> = {
   fingerPip: { lo: 0, hi: 100 },
   fingerDip: { lo: 0, hi: 90 },
   wrist: { lo: -70, hi: 80 },
+  elbow: { lo: 0, hi: 150 },
 };

@@ -6,9 +6,9 @@ import type { Band, Hold } from './holdSchema';
  * @param context where in the bow the hold was looked at; `heel`, `middle` and `point` have bands of their own
  * @returns null when the measure is shown without a verdict
  */
-export function bandFor(hold: Hold, measureId: string, context?: string): Band | null {
+export function bandFor(hold: Hold, measureId: string, context?: string | null): Band | null {
   const checkpoint = hold.checkpoints[measureId];
-  if (!checkpoint || 'shownWithoutVerdict' in checkpoint) return null;
+  if (!checkpoint || !('standing' in checkpoint)) return null;
   const atPlace =
     context === 'heel' || context === 'middle' || context === 'point'
       ? checkpoint.byPlace?.[context]

@@ -6,10 +6,11 @@ export const BOW_KINDS = ['violin', 'cello', 'french-bass', 'german-bass'] as co
 
 const finite = z.number();
 
-/** What a default rests on. */
+/** What a default rests on; `own` is the teacher's own eye. */
 export const standingSchema = z.union([
   z.literal('practice'),
   z.literal('memory'),
+  z.literal('own'),
   z.object({ published: z.string().min(1) }).strict(),
 ]);
 
@@ -33,7 +34,13 @@ export const allowedSchema = z.object({ allowed: z.array(z.string()).min(1) }).s
 
 const bandSchema = z.union([rangeSchema, allowedSchema]);
 
-/** How a hold treats one measure: with a band, with bands by place in the bow, or shown without a verdict. */
+/** Why a measure makes no sense for a hold; the words lie in the strings catalogues. */
+export const NOT_APPLICABLE_REASONS = ['thumbUnderFrog', 'thumbOnTop', 'handBehindFrog'] as const;
+
+/**
+ * How a hold treats one measure: with a band, with bands by place in the bow, shown without a verdict, or not at all,
+ * with the reason.
+ */
 const checkpointSchema = z.union([
   z
     .object({
@@ -48,34 +55,98 @@ const checkpointSchema = z.union([
     .strict()
     .refine((c) => c.band !== undefined || c.byPlace !== undefined, 'a checkpoint needs a band'),
   z.object({ shownWithoutVerdict: z.literal(true) }).strict(),
+  z.object({ notApplicable: z.enum(NOT_APPLICABLE_REASONS) }).strict(),
+]);
+
+const perFinger = <S extends z.ZodType>(value: S) =>
+  z.object({ index: value, middle: value, ring: value, little: value }).strict();
+
+const placesSchema = z
+  .object({ thumb: finite, index: finite, middle: finite, ring: finite, little: finite })
+  .strict();
+
+/** A question on which teachers differ, with what each answer does to the bands. The first option is the default. */
+const settingSchema = z
+  .object({
+    id: z.string(),
+    options: z
+      .array(
+        z
+          .object({
+            id: z.string(),
+            /** Takes the place of the hold's own checkpoints. */
+            checkpoints: z.record(z.string(), checkpointSchema).optional(),
+            /** Moves whole bands, in the measure's unit. */
+            shift: z.record(z.string(), finite).optional(),
+            startingPlacesMm: placesSchema.partial().optional(),
+          })
+          .strict(),
+      )
+      .min(2),
+  })
+  .strict();
+
+/** How the portrait is drawn: an over-hand hold by how its phalanges lean, an under-hand one by where its tips lie. */
+const portraitSchema = z.union([
+  z
+    .object({
+      /** Lean of each phalanx from the upright, degrees toward the bow's tip, base first. */
+      phalanxLeanDeg: perFinger(z.tuple([finite, finite, finite])),
+      /** Lean of the thumb's last phalanx below the stick, degrees. */
+      thumbLeanDeg: finite,
+    })
+    .strict(),
+  z
+    .object({
+      /** Where each fingertip ends below the stick's axis, mm. */
+      tipYMm: perFinger(finite),
+      /** Rise of the thumb's last phalanx from its tip toward the button, degrees. */
+      thumbRiseDeg: finite,
+    })
+    .strict(),
 ]);
 
 /** One hold as its data file says it. Wording (its name, its reasons) lives in the strings catalogues by its id. */
 export const holdSchema = z
   .object({
-    id: z.string().regex(/^[a-z]+(-[a-z]+)*$/),
+    id: z.string().min(1),
     version: z.number().int().positive(),
+    /** A teacher's own hold: the shipped one it was copied from, and its name. */
+    own: z
+      .object({ basedOn: z.string(), name: z.string().trim().min(1).max(60) })
+      .strict()
+      .optional(),
     instruments: z.array(z.enum(INSTRUMENTS)).min(1),
     /** The kind of bow that the places are told on; a viola's is a violin's, a little heavier. */
     bow: z.enum(BOW_KINDS),
     hand: z.enum(['over', 'under']),
+    /** Pictures that are wanted of it, the most telling first. */
     views: z.array(z.string()).min(1),
-    /** Starting places along the stick, mm from the frog's front, until something is measured. */
-    startingPlacesMm: z
-      .object({ thumb: finite, index: finite, middle: finite, ring: finite, little: finite })
-      .strict(),
-    /** Starting depths on each finger, joint units from the tip. */
-    startingDepthsU: z
-      .object({ index: finite, middle: finite, ring: finite, little: finite })
-      .strict(),
+    /** Contact targets: places along the stick, mm from the frog's front. */
+    startingPlacesMm: placesSchema,
+    /** Contact targets: depths on each finger, joint units from the tip. */
+    startingDepthsU: perFinger(finite),
     checkpoints: z.record(z.string(), checkpointSchema),
+    /** Orders in which it is built, the usual one first; alternatives lead to the same hold. */
+    building: z
+      .array(z.object({ id: z.string(), steps: z.array(z.string()).min(3) }).strict())
+      .min(1),
+    settings: z.array(settingSchema),
+    /** Whole-hand tests that suit it. */
+    tests: z.array(z.string()).min(1),
+    /** Cautions that belong to it. */
+    cautions: z.array(z.string()).min(1),
+    portrait: portraitSchema,
   })
   .strict();
 
 export type Instrument = (typeof INSTRUMENTS)[number];
 export type BowKind = (typeof BOW_KINDS)[number];
 export type Hold = z.infer<typeof holdSchema>;
+export type Checkpoint = z.infer<typeof checkpointSchema>;
+export type HoldSetting = z.infer<typeof settingSchema>;
 export type Range = z.infer<typeof rangeSchema>;
 export type Allowed = z.infer<typeof allowedSchema>;
 export type Band = Range | Allowed;
 export type Standing = z.infer<typeof standingSchema>;
+export type NotApplicableReason = (typeof NOT_APPLICABLE_REASONS)[number];

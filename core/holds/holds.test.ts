@@ -1,5 +1,12 @@
 import { NORMAL_FLEXION_DEG, PLAUSIBLE_FLEXION_DEG } from '../hand';
-import { MEASURE_IDS, specOf, VIEWS, type MeasureId } from '../measure';
+import {
+  categoriesOf,
+  findHoldIssues,
+  MEASURE_IDS,
+  specOf,
+  VIEWS,
+  type MeasureId,
+} from '../measure';
 import { bandFor } from './bandFor';
 import { HOLD_IDS, holdById, holdsFor } from './holds';
 import { holdSchema, type Band, type Range } from './holdSchema';
@@ -9,6 +16,34 @@ describe.each([...HOLD_IDS])('the hold %s', (id) => {
 
   it('says for every measure how it is judged, and knows no other', () => {
     expect(Object.keys(hold.checkpoints).sort()).toEqual([...MEASURE_IDS].sort());
+  });
+
+  it('has no band beyond anatomy, and none of the wrong kind', () => {
+    expect(findHoldIssues(hold)).toEqual([]);
+  });
+
+  it('says how it is built, in more than one order unless there is only one, and what tests suit it', () => {
+    expect(hold.building.length).toBeGreaterThanOrEqual(hold.hand === 'over' ? 2 : 1);
+    for (const { steps } of hold.building) {
+      expect(steps[0]).toBe('loosen');
+      expect(steps.at(-1)).toBe('play');
+    }
+    expect(hold.tests).toContain('thumb-release');
+    expect(hold.cautions).toContain('pain');
+  });
+
+  it('is drawn as the hand it is: over with leaning fingers, under with tips below the stick', () => {
+    expect('phalanxLeanDeg' in hold.portrait).toBe(hold.hand === 'over');
+  });
+
+  it('asks each question once, with answers that differ', () => {
+    const ids = hold.settings.map((setting) => setting.id);
+    expect(new Set(ids).size).toBe(ids.length);
+    for (const { options } of hold.settings) {
+      expect(new Set(options.map((option) => option.id)).size).toBe(options.length);
+      // The default is what the hold already says.
+      expect(Object.keys(options[0]!)).toEqual(['id']);
+    }
   });
 
   it('names only views there are', () => {
@@ -36,9 +71,7 @@ describe.each([...HOLD_IDS])('the hold %s', (id) => {
     for (const measure of MEASURE_IDS) {
       const band = bandFor(hold, measure);
       if (!band || !('allowed' in band)) continue;
-      const spec = specOf(measure);
-      const names = spec.kind === 'category' ? spec.categories.map((c) => c.name) : [];
-      for (const allowed of band.allowed) expect(names).toContain(allowed);
+      for (const allowed of band.allowed) expect(categoriesOf(specOf(measure))).toContain(allowed);
     }
   });
 });

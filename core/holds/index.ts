@@ -1,3 +1,4 @@
+export * from './adaptHold';
 export * from './bandFor';
 export * from './holdSchema';
 export * from './holds';

@@ -1,5 +1,7 @@
-import { BOW_POINTS, type BowPointName, type KnownLength } from '../bow';
+import { BOW_POINTS, type BowPointName } from '../bow';
 import { HAND_POINTS, type HandPointName } from '../hand';
+import type { KnownLength } from '../units';
+import { PLACES, type Place } from './measureIds';
 import type { Side, View } from './view';
 
 export type PointName = HandPointName | BowPointName;
@@ -34,3 +36,7 @@ export const CONTEXTS = [
 ] as const;
 
 export type Context = (typeof CONTEXTS)[number];
+
+/** The place in the bow that a context names, if it names one. */
+export const placeOf = (context: Context | undefined): Place | null =>
+  PLACES.find((place) => place === context) ?? null;

@@ -1,3 +1,4 @@
+import { holdById } from '../holds';
 import { findCaptureIssues, looksMirrored } from './captureIssues';
 import { levelCapture, withPoint } from './testing/levelCapture';
 
@@ -67,12 +68,18 @@ describe('findCaptureIssues', () => {
 });
 
 describe('looksMirrored', () => {
+  const hold = holdById('violin-shallow');
+
   it('is false for the right hand it says it is and true for the left', () => {
-    expect(looksMirrored(levelCapture(), true)).toBe(false);
-    expect(looksMirrored({ ...levelCapture(), side: 'left' }, true)).toBe(true);
+    expect(looksMirrored(levelCapture(), hold)).toBe(false);
+    expect(looksMirrored({ ...levelCapture(), side: 'left' }, hold)).toBe(true);
   });
 
   it('says nothing where the view has no hair side', () => {
-    expect(looksMirrored({ ...levelCapture(), side: 'left', view: 'profile' }, true)).toBe(false);
+    expect(looksMirrored({ ...levelCapture(), side: 'left', view: 'profile' }, hold)).toBe(false);
+  });
+
+  it('expects the hand of an under-hand hold on the hair’s side', () => {
+    expect(looksMirrored(levelCapture(), holdById('german-bass'))).toBe(true);
   });
 });

@@ -1,8 +1,17 @@
 import { placeOnStick } from '../bow';
-import { BONES, FINGER_CHAIN, FINGERS, HAND_POINTS, type HandPointName } from '../hand';
+import {
+  BONES,
+  FINGER_CHAIN,
+  FINGERS,
+  HAND_POINTS,
+  UNKNOWN_HAND,
+  type HandPointName,
+} from '../hand';
+import type { Hold } from '../holds';
 import type { Issue } from '../issue';
 import type { Capture, PointName } from './capture';
 import { axisOf, figureOf } from './figure';
+import { figureFacts } from './measureCapture';
 import { hairTurn } from './view';
 
 /**
@@ -26,7 +35,7 @@ export function findCaptureIssues(capture: Capture): Issue[] {
       });
     }
   }
-  for (const [a, b] of BONES) {
+  for (const [a, b] of [...BONES, ...FURTHER_LINES]) {
     if (coincide(capture, a, b)) {
       issues.push({ code: 'coincidentPoints', where: pathOf(b), params: { other: pathOf(a) } });
     }
@@ -38,20 +47,6 @@ export function findCaptureIssues(capture: Capture): Issue[] {
     issues.push({ code: 'zeroLengthFrog', where: pathOf('frogBack') });
   }
   if (frogIsBackward(capture)) issues.push({ code: 'frogBackAhead', where: pathOf('frogBack') });
-  if (coincide(capture, 'stringUpper', 'stringLower')) {
-    issues.push({
-      code: 'coincidentPoints',
-      where: pathOf('stringLower'),
-      params: { other: pathOf('stringUpper') },
-    });
-  }
-  if (coincide(capture, 'forearm', 'wrist')) {
-    issues.push({
-      code: 'coincidentPoints',
-      where: pathOf('forearm'),
-      params: { other: pathOf('wrist') },
-    });
-  }
   if (!(capture.frogLength.mm > 0)) {
     issues.push({
       code: 'nonPositiveFrogLength',
@@ -62,28 +57,36 @@ export function findCaptureIssues(capture: Capture): Issue[] {
   return issues;
 }
 
+/** Lines beside the hand's bones that need an extent. */
+const FURTHER_LINES: readonly (readonly [PointName, PointName])[] = [
+  ['stringUpper', 'stringLower'],
+  ['wrist', 'forearm'],
+  ['shoulder', 'elbow'],
+  ['elbow', 'wrist'],
+];
+
 /**
  * Whether the picture contradicts its view and hand: in an over-hand hold the knuckles lie away from the hair, so
  * knuckles on the hair's side mean a mirrored picture, the other hand, another view, or swapped stick ends.
  *
  * @param capture free of issues
  */
-export function looksMirrored(capture: Capture, handAbove: boolean): boolean {
+export function looksMirrored(capture: Capture, hold: Hold): boolean {
   if (hairTurn(capture.view, capture.side) === null) return false;
   const needed: PointName[] = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
   if (needed.some((name) => !capture.points[name])) return false;
-  const axis = axisOf(figureOf(capture, handAbove));
+  const axis = axisOf(figureOf(capture, figureFacts(hold, UNKNOWN_HAND)));
   const knuckles = FINGERS.flatMap((finger) => capture.points[FINGER_CHAIN[finger][0]] ?? []);
   if (knuckles.length === 0) return false;
   const sum = knuckles.reduce((total, point) => total + placeOnStick(axis, point).dMm, 0);
-  return handAbove ? sum > 0 : sum < 0;
+  return hold.hand === 'over' ? sum > 0 : sum < 0;
 }
 
-/** The place of a point in a file: `hand[4]`, `bow.frogFront`, `string.upper`. */
+/** The place of a point in a file: `hand[4]`, `bow.frogFront`, `string.upper`, `elbow`. */
 export function pathOf(name: PointName): string {
   const index = HAND_POINTS.indexOf(name as HandPointName);
   if (index >= 0) return `hand[${index}]`;
-  if (name === 'forearm') return 'forearm';
+  if (name === 'forearm' || name === 'elbow' || name === 'shoulder') return name;
   if (name === 'stringUpper') return 'string.upper';
   if (name === 'stringLower') return 'string.lower';
   return `bow.${name}`;

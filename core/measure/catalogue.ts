@@ -1,4 +1,5 @@
-import { depthMeasure, FINGER_MEASURES } from './fingerMeasures';
+import { ARM_AND_BOW_MEASURES } from './armAndBowMeasures';
+import { FINGER_MEASURES } from './fingerMeasures';
 import { LITTLE_FINGER_MEASURES } from './littleFingerMeasures';
 import { MEASURE_IDS, type MeasureId } from './measureIds';
 import type { MeasureSpec } from './measureSpec';
@@ -10,8 +11,8 @@ const SPECS = new Map<MeasureId, MeasureSpec>(
     ...THUMB_MEASURES,
     ...FINGER_MEASURES,
     ...LITTLE_FINGER_MEASURES,
-    depthMeasure('littleDepth', 'little', 'little'),
     ...WRIST_MEASURES,
+    ...ARM_AND_BOW_MEASURES,
   ].map((spec) => [spec.id, spec]),
 );
 

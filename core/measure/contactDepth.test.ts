@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { stickAxis } from '../bow';
 import type { Vec2 } from '../units';
-import { contactOnStick } from './contactDepth';
+import { contactOnStick, PARALLAX_SD_U } from './contactDepth';
 
 const AXIS = stickAxis(
   {
@@ -73,5 +73,87 @@ describe('contactOnStick', () => {
         expect(u(deep)).toBeGreaterThanOrEqual(u(shallow));
       }),
     );
+  });
+});
+
+/** Half the stick and the flesh of a finger before it, mm: so far in front of the axis a finger's bone passes. */
+const IN_FRONT_MM = 12;
+const BONE_MM = 25;
+
+/**
+ * A finger in space that touches the stick at depth `u`, its bones 25 mm each: x along the stick, y down, z toward
+ * the eye of the square view.
+ *
+ * @param curlDeg bend of each joint away from the eye, below and above the bone that touches
+ * @param leanDeg how far the finger leans toward the bow's tip, as in a hand rolled in
+ */
+function fingerTouching(u: number, curlDeg: number, leanDeg: number) {
+  const touching = 2 - Math.min(2, Math.floor(u));
+  const share = u - Math.floor(u);
+  const rad = Math.PI / 180;
+  const joints: { x: number; y: number; z: number }[] = [];
+  const place = (along: number, bends: number, from: { y: number; z: number; s: number }) => ({
+    s: from.s + along,
+    y: from.y + along * Math.cos(bends * curlDeg * rad),
+    z: from.z - Math.abs(along) * Math.sin(Math.abs(bends) * curlDeg * rad),
+  });
+  // The touching bone stands upright before the stick; the others curl away from it, tipward and handward.
+  const above = place(-BONE_MM * (1 - share), 0, { y: 0, z: IN_FRONT_MM, s: 0 });
+  const below = place(BONE_MM * share, 0, { y: 0, z: IN_FRONT_MM, s: 0 });
+  const line = [above, below];
+  for (let i = touching; i > 0; i -= 1) line.unshift(place(-BONE_MM, touching - i + 1, line[0]!));
+  for (let i = touching; i < 2; i += 1) line.push(place(BONE_MM, i - touching + 1, line.at(-1)!));
+  for (const { y, z, s } of line) joints.push({ x: s * Math.sin(leanDeg * rad), y, z });
+  return joints;
+}
+
+describe('the contact rule on simulated fingers', () => {
+  /** What the rule reads with the camera turned about the stick by so much. */
+  const read = (joints: ReturnType<typeof fingerTouching>, offDeg: number) => {
+    const rad = (offDeg * Math.PI) / 180;
+    const chain = joints.map(({ x, y, z }) => ({
+      x,
+      y: y * Math.cos(rad) + z * Math.sin(rad),
+    })) as Chain;
+    return contactOnStick(AXIS, chain, true).u;
+  };
+  const depths = [0.7, 1.2, 1.5, 1.8, 2.3];
+  const fingers: [string, number, number][] = [
+    ['straight', 0, 0],
+    ['curled', 35, 0],
+    ['rolled in', 15, 30],
+  ];
+
+  it.each(fingers)('reads a %s finger exactly from the square view', (_name, curl, lean) => {
+    for (const u of depths) expect(read(fingerTouching(u, curl, lean), 0)).toBeCloseTo(u, 9);
+  });
+
+  // The shift 12 mm · tan(off) over a bone of 25 mm: 0.13, 0.28 and 0.48 joint units for a straight finger.
+  it.each([
+    [15, 0.13],
+    [30, 0.28],
+    [45, 0.48],
+  ])(
+    'shifts by parallax %i° off, by %s on a straight finger and little more on others',
+    (off, shift) => {
+      expect(read(fingerTouching(1.5, 0, 0), off) - 1.5).toBeCloseTo(shift, 2);
+      for (const [, curl, lean] of fingers) {
+        for (const u of depths) {
+          const error = Math.abs(read(fingerTouching(u, curl, lean), off) - u);
+          expect(error).toBeGreaterThan(0);
+          expect(error).toBeLessThan(shift * 1.25);
+        }
+      }
+    },
+  );
+
+  it('stays within the doubt that a depth carries for it up to 15° off, and near it at 20°', () => {
+    for (const [, curl, lean] of fingers) {
+      for (const u of depths) {
+        const errorAt = (off: number) => Math.abs(read(fingerTouching(u, curl, lean), off) - u);
+        expect(errorAt(15)).toBeLessThan(PARALLAX_SD_U);
+        expect(errorAt(20)).toBeLessThan(1.3 * PARALLAX_SD_U);
+      }
+    }
   });
 });

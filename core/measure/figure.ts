@@ -1,24 +1,43 @@
-import { stickAxis, type StickAxis } from '../bow';
-import { FINGER_CHAIN, FINGERS, flexion2d, type Finger, type HandPointName } from '../hand';
+import { stickAxis, type BowSection, type StickAxis } from '../bow';
+import {
+  FINGER_CHAIN,
+  FINGERS,
+  flexion2d,
+  type Finger,
+  type HandFacts,
+  type HandPointName,
+  type RelaxedHand,
+} from '../hand';
 import { InputError } from '../issue';
 import type { Vec2 } from '../units';
 import { POINT_NAMES, type Capture, type PointName } from './capture';
 import { contactOnStick, type Contact } from './contactDepth';
 import { flexionTurn, hairTurn, type JointGroup, type Side, type View } from './view';
 
+/** What is known of the hold and the hand whatever the picture shows. */
+export interface FigureFacts {
+  /** True for an over-hand hold, whose hand is away from the hair. */
+  handAbove: boolean;
+  section: BowSection;
+  hand: HandFacts;
+}
+
 /** What a measure computes from: a capture's plain numbers, free to be nudged for the uncertainty. */
 export interface Figure {
   view: View;
   side: Side;
   handAbove: boolean;
+  section: BowSection;
+  relaxed: RelaxedHand | null;
   frogLengthMm: number;
+  middleFingerMm: number;
   points: Record<PointName, Vec2 | undefined>;
   /** What was already worked out from the points as they are; `moved` forgets what a change touches. */
   known: { axis: StickAxis | undefined; contacts: Record<Finger, Contact | undefined> };
 }
 
 /** A figure of its own for this capture: changing it never touches the capture. */
-export function figureOf(capture: Capture, handAbove: boolean): Figure {
+export function figureOf(capture: Capture, { handAbove, section, hand }: FigureFacts): Figure {
   const points = {} as Figure['points'];
   for (const name of POINT_NAMES) {
     const point = capture.points[name];
@@ -28,7 +47,10 @@ export function figureOf(capture: Capture, handAbove: boolean): Figure {
     view: capture.view,
     side: capture.side,
     handAbove,
+    section,
+    relaxed: hand.relaxed,
     frogLengthMm: capture.frogLength.mm,
+    middleFingerMm: hand.middleFinger.mm,
     points,
     known: {
       axis: undefined,

@@ -1,13 +1,16 @@
-import { placeOnStick } from '../bow';
-import { FINGERS, type Finger } from '../hand';
+import { FERRULE_REACH_MM, FERRULE_X_MM, placeOnStick } from '../bow';
+import { FINGER_CHAIN, FINGERS, naturalGapMm, YARDSTICK_SD_SHARE, type Finger } from '../hand';
+import { nearestWithin } from './categories';
 import { PARALLAX_SD_U, type Contact } from './contactDepth';
-import { axisOf, contactOf, pointAt, type Figure } from './figure';
-import { STICK_REACH_MM } from './littleFingerMeasures';
+import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS, type Figure } from './figure';
 import type { MeasureId } from './measureIds';
 import { contactPoints, type MeasureSpec, type NumberSpec } from './measureSpec';
-import type { View } from './view';
 
-const FINGER_VIEWS: readonly View[] = ['finger-side', 'player-eye'];
+/**
+ * How far from the stick's axis a fingertip's mark can lie while the finger still rests on the stick, mm:
+ * half the stick (about 4.5) and the flesh around the mark (about 7.5). [memory]
+ */
+export const STICK_REACH_MM = 12;
 
 /** Where on a finger the stick lies; NaN for a finger that is not at the stick. */
 export const depthMeasure = (
@@ -19,7 +22,7 @@ export const depthMeasure = (
   id,
   family,
   unit: 'u',
-  views: FINGER_VIEWS,
+  sight: 'fingersOnStick',
   points: contactPoints(finger),
   viewSd: PARALLAX_SD_U,
   value: (figure) => {
@@ -28,30 +31,74 @@ export const depthMeasure = (
   },
 });
 
-const isAtStick = (contact: Contact) => Math.abs(contact.dMm) <= STICK_REACH_MM;
-
-/** Places of neighbouring fingers along the stick; NaN for a finger that is not at the stick. */
-const fingerPlaces = (figure: Figure, fingers: readonly Finger[]): number[] => {
-  return fingers.map((finger) => {
-    const contact = contactOf(figure, finger);
-    return isAtStick(contact) ? contact.xMm : NaN;
-  });
+/** Bend of a finger's middle joint. */
+export const pipMeasure = (
+  id: MeasureId,
+  family: NumberSpec['family'],
+  finger: Finger,
+): NumberSpec => {
+  const [mcp, pip, dip] = FINGER_CHAIN[finger];
+  return {
+    kind: 'number',
+    id,
+    family,
+    unit: 'deg',
+    sight: 'fingerBend',
+    points: [mcp, pip, dip],
+    bones: [pip, dip],
+    joint: 'fingerPip',
+    value: (figure) => flexionOf(figure, 'finger', mcp, pip, dip),
+  };
 };
 
-const gapMeasure = (id: MeasureId, nearer: Finger, farther: Finger): NumberSpec => ({
+const isAtStick = (contact: Contact) => Math.abs(contact.dMm) <= STICK_REACH_MM;
+
+/** Where a finger is along the stick; NaN for one that is not at the stick. */
+function fingerPlace(figure: Figure, finger: Finger): number {
+  const contact = contactOf(figure, finger);
+  return isAtStick(contact) ? contact.xMm : NaN;
+}
+
+const NEIGHBOURS = [
+  ['index', 'middle'],
+  ['middle', 'ring'],
+  ['ring', 'little'],
+] as const satisfies readonly (readonly [Finger, Finger])[];
+
+const gapMeasure = (id: MeasureId, [nearer, farther]: readonly [Finger, Finger]): NumberSpec => ({
   kind: 'number',
   id,
   family: 'fingers',
   unit: 'mm',
-  views: FINGER_VIEWS,
+  sight: 'fingersOnStick',
   points: contactPoints(nearer, farther),
+  value: (figure) => fingerPlace(figure, nearer) - fingerPlace(figure, farther),
+});
+
+/** A gap over the one that the same two fingers leave, at the same depths, when the hand hangs: 1 is as relaxed. */
+const gapRatioMeasure = (
+  id: MeasureId,
+  [nearer, farther]: readonly [Finger, Finger],
+): NumberSpec => ({
+  kind: 'number',
+  id,
+  family: 'fingers',
+  unit: 'ratio',
+  sight: 'fingersOnStick',
+  points: contactPoints(nearer, farther),
+  againstRelaxedHand: true,
+  viewSdShare: YARDSTICK_SD_SHARE,
   value: (figure) => {
-    const [a, b] = fingerPlaces(figure, [nearer, farther]) as [number, number];
-    return a - b;
+    if (!figure.relaxed) return NaN;
+    const gapMm = fingerPlace(figure, nearer) - fingerPlace(figure, farther);
+    const depth = (finger: Finger) => ({ finger, u: contactOf(figure, finger).u });
+    return (
+      gapMm / naturalGapMm(figure.relaxed, figure.middleFingerMm, depth(nearer), depth(farther))
+    );
   },
 });
 
-/** Depth, lead and spacing of the fingers. */
+/** Depth, lead, spacing and bend of the fingers. */
 export const FINGER_MEASURES: readonly MeasureSpec[] = [
   depthMeasure('indexDepth', 'fingers', 'index'),
   {
@@ -59,7 +106,7 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     id: 'indexLead',
     family: 'fingers',
     unit: 'mm',
-    views: ['player-eye'],
+    sight: 'indexAgainstThumb',
     points: [...contactPoints('index'), 'thumbTip'],
     value: (figure) => {
       const axis = axisOf(figure);
@@ -69,19 +116,35 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
   },
   depthMeasure('middleDepth', 'fingers', 'middle'),
   depthMeasure('ringDepth', 'fingers', 'ring'),
-  gapMeasure('gap12', 'index', 'middle'),
-  gapMeasure('gap23', 'middle', 'ring'),
-  gapMeasure('gap34', 'ring', 'little'),
+  {
+    kind: 'category',
+    id: 'ferruleFinger',
+    family: 'fingers',
+    unit: 'category',
+    sight: 'fingersOnStick',
+    points: [...STICK_POINTS, 'indexTip', 'middleTip', 'ringTip', 'littleTip'],
+    categories: [...FINGERS, 'none'],
+    rule: nearestWithin(
+      FINGERS.map((finger) => (figure: Figure) => {
+        const tip = pointAt(figure, FINGER_CHAIN[finger][3]);
+        return placeOnStick(axisOf(figure), tip).xMm - FERRULE_X_MM;
+      }),
+      FERRULE_REACH_MM,
+    ),
+  },
+  gapMeasure('gap12', NEIGHBOURS[0]),
+  gapMeasure('gap23', NEIGHBOURS[1]),
+  gapMeasure('gap34', NEIGHBOURS[2]),
   {
     kind: 'number',
     id: 'gapEvenness',
     family: 'fingers',
     unit: 'ratio',
-    views: FINGER_VIEWS,
+    sight: 'fingersOnStick',
     points: contactPoints(...FINGERS),
     // Coefficient of variation of the three gaps (SD over all three, divided by their mean): 0 is even.
     value: (figure) => {
-      const [one, two, three, four] = fingerPlaces(figure, FINGERS) as [
+      const [one, two, three, four] = FINGERS.map((finger) => fingerPlace(figure, finger)) as [
         number,
         number,
         number,
@@ -98,11 +161,14 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     id: 'spread',
     family: 'fingers',
     unit: 'mm',
-    views: FINGER_VIEWS,
+    sight: 'fingersOnStick',
     points: contactPoints('index', 'little'),
-    value: (figure) => {
-      const [index, little] = fingerPlaces(figure, ['index', 'little']) as [number, number];
-      return index - little;
-    },
+    value: (figure) => fingerPlace(figure, 'index') - fingerPlace(figure, 'little'),
   },
+  gapRatioMeasure('gapRatio12', NEIGHBOURS[0]),
+  gapRatioMeasure('gapRatio23', NEIGHBOURS[1]),
+  gapRatioMeasure('gapRatio34', NEIGHBOURS[2]),
+  pipMeasure('indexPipFlexion', 'fingers', 'index'),
+  pipMeasure('middlePipFlexion', 'fingers', 'middle'),
+  pipMeasure('ringPipFlexion', 'fingers', 'ring'),
 ];

@@ -1,9 +1,11 @@
+import { UNKNOWN_HAND } from '../hand';
 import { holdById } from '../holds';
 import { seededNormal } from '../stats';
 import type { Capture, PointName } from './capture';
 import { figureOf, type Figure } from './figure';
 import { firstOrderSds } from './firstOrder';
-import { measureCapture, type NumberMeasure } from './measureCapture';
+import { figureFacts, measureCapture } from './measureCapture';
+import type { NumberMeasure } from './measures';
 import { levelCapture, PX_PER_MM } from './testing/levelCapture';
 
 const hold = holdById('violin-shallow');
@@ -37,7 +39,12 @@ describe('first-order doubt', () => {
       const px = Math.hypot(p.frogFront!.x - p.frogBack!.x, p.frogFront!.y - p.frogBack!.y);
       return ((p.indexTip!.x - p.littleTip!.x) * frogLengthMm) / px;
     };
-    const [sd] = firstOrderSds([{ value, points: read }], figureOf(capture, true), capture);
+    const [sd] = firstOrderSds(
+      [{ value, points: read }],
+      figureOf(capture, figureFacts(hold, UNKNOWN_HAND)),
+      capture,
+      0,
+    );
     const lengthMm = 53;
     const click = 2 / PX_PER_MM;
     const byHand = Math.hypot(

@@ -11,17 +11,19 @@ export interface Computed {
 }
 
 /**
- * First-order (Jacobian) SDs from the SDs of the points and of the frog's length: √Σ(∂f/∂p·σ)², derivatives by
- * central differences. Every point is nudged once for all that read it, so that they share the work.
+ * First-order (Jacobian) SDs from the SDs of the points, of the frog's length and of the hand's size: √Σ(∂f/∂p·σ)²,
+ * derivatives by central differences. Every point is nudged once for all that read it, so that they share the work.
  *
  * @param figure the figure at which to differentiate; nudged and put back
  * @param capture where every point that is read has its `sigma`
+ * @param middleFingerSdMm SD of the middle finger's length
  * @returns the SDs in the order and units of `computed`; NaN where the value itself is
  */
 export function firstOrderSds(
   computed: readonly Computed[],
   figure: Figure,
   capture: Capture,
+  middleFingerSdMm: number,
 ): number[] {
   const variances = computed.map(() => 0);
   const ahead = computed.map(() => 0);
@@ -51,15 +53,15 @@ export function firstOrderSds(
       moved(figure, name);
     });
   }
-  const { frogLengthMm } = figure;
-  add(
-    indicesWhere(computed, () => true),
-    capture.frogLength.sdMm,
-    (by) => {
-      figure.frogLengthMm = frogLengthMm + by;
-      moved(figure);
-    },
-  );
+  const { frogLengthMm, middleFingerMm } = figure;
+  const all = indicesWhere(computed, () => true);
+  add(all, capture.frogLength.sdMm, (by) => {
+    figure.frogLengthMm = frogLengthMm + by;
+    moved(figure);
+  });
+  add(all, middleFingerSdMm, (by) => {
+    figure.middleFingerMm = middleFingerMm + by;
+  });
   return variances.map(Math.sqrt);
 }
 

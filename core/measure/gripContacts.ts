@@ -1,8 +1,10 @@
 import { placeOnStick } from '../bow';
-import { FINGERS, type Finger } from '../hand';
+import { FINGERS, UNKNOWN_HAND, type Finger } from '../hand';
+import type { Hold } from '../holds';
 import type { Capture } from './capture';
 import type { Contact } from './contactDepth';
 import { axisOf, contactOf, figureOf, pointAt, STICK_POINTS } from './figure';
+import { figureFacts } from './measureCapture';
 import { contactPoints } from './measureSpec';
 import { hairTurn, type View } from './view';
 
@@ -20,8 +22,8 @@ const THUMB_VIEWS: readonly View[] = ['thumb-side', 'player-eye'];
  *
  * @param capture free of issues
  */
-export function gripContacts(capture: Capture, handAbove: boolean): GripContacts {
-  const figure = figureOf(capture, handAbove);
+export function gripContacts(capture: Capture, hold: Hold): GripContacts {
+  const figure = figureOf(capture, figureFacts(hold, UNKNOWN_HAND));
   const seen = (names: readonly (keyof Capture['points'])[]) =>
     hairTurn(capture.view, capture.side) !== null && names.every((name) => capture.points[name]);
   const fingers = {} as GripContacts['fingers'];

@@ -1,50 +1,54 @@
 import { placeOnStick } from '../bow';
-import { axisOf, flexionOf, pointAt, STICK_POINTS } from './figure';
-import type { LittlePlace } from './measureIds';
+import { sortedAlong } from './categories';
+import { axisOf, flexionOf, pointAt, STICK_POINTS, type Figure } from './figure';
+import { depthMeasure, pipMeasure, STICK_REACH_MM } from './fingerMeasures';
 import type { MeasureSpec } from './measureSpec';
 
 /**
- * How far from the stick's axis a fingertip's mark can lie while the finger still rests on the stick, mm:
- * half the stick (about 4.5) and the flesh around the mark (about 7.5). [memory]
+ * Where the little finger rests: off the stick, on top of it, hanging over it, its pad flat on the frog's side, or
+ * under the frog. From outside, a finger over the stick beside the frog and one flat on the frog look alike: a picture of
+ * an over-hand hold says `over` for both, and a tap can tell.
  */
-export const STICK_REACH_MM = 12;
+export const LITTLE_PLACES = ['off', 'top', 'over', 'flat', 'under'] as const;
 
 /** A tip this far past the axis toward the hair hangs over the stick instead of standing on it, mm. [memory] */
 const OVER_FROM_MM = 3;
 
-/** Where the little finger rests and how it bends. Its depth is told with the other fingers' in the catalogue. */
+/** A tip within this distance of the frog's underside carries it from below, mm: half a fingertip. [memory] */
+const UNDER_REACH_MM = 5;
+
+/** Where each place begins, mm off the axis toward the hair, in the order of `LITTLE_PLACES`. */
+function placeStarts({ handAbove, section }: Figure): readonly number[] {
+  if (handAbove) return [-Infinity, -STICK_REACH_MM, OVER_FROM_MM, Infinity, Infinity];
+  const flatFrom = section.stickRadiusMm;
+  return [-Infinity, flatFrom, flatFrom, flatFrom, section.frogUndersideMm - UNDER_REACH_MM];
+}
+
+/** Where the little finger rests and how it bends. */
 export const LITTLE_FINGER_MEASURES: readonly MeasureSpec[] = [
   {
     kind: 'category',
     id: 'littlePlace',
     family: 'little',
     unit: 'category',
-    views: ['finger-side', 'player-eye'],
+    sight: 'fingersOnStick',
     points: [...STICK_POINTS, 'littleTip'],
-    value: (figure) => placeOnStick(axisOf(figure), pointAt(figure, 'littleTip')).dMm,
-    categories: [
-      { name: 'off' satisfies LittlePlace, from: -Infinity },
-      { name: 'top' satisfies LittlePlace, from: -STICK_REACH_MM },
-      { name: 'over' satisfies LittlePlace, from: OVER_FROM_MM },
-    ],
+    categories: LITTLE_PLACES,
+    rule: sortedAlong(
+      (figure) => placeOnStick(axisOf(figure), pointAt(figure, 'littleTip')).dMm,
+      placeStarts,
+    ),
   },
-  {
-    kind: 'number',
-    id: 'littlePipFlexion',
-    family: 'little',
-    unit: 'deg',
-    views: ['profile'],
-    points: ['littleMcp', 'littlePip', 'littleDip'],
-    joint: 'fingerPip',
-    value: (figure) => flexionOf(figure, 'finger', 'littleMcp', 'littlePip', 'littleDip'),
-  },
+  depthMeasure('littleDepth', 'little', 'little'),
+  pipMeasure('littlePipFlexion', 'little', 'little'),
   {
     kind: 'number',
     id: 'littleDipFlexion',
     family: 'little',
     unit: 'deg',
-    views: ['profile'],
+    sight: 'fingerBend',
     points: ['littlePip', 'littleDip', 'littleTip'],
+    bones: ['littleDip', 'littleTip'],
     joint: 'fingerDip',
     value: (figure) => flexionOf(figure, 'finger', 'littlePip', 'littleDip', 'littleTip'),
   },

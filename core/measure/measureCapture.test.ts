@@ -1,7 +1,8 @@
 import { holdById } from '../holds';
 import { gripContacts } from './gripContacts';
 import { familyStandings } from './familyStanding';
-import { measureCapture, type NumberMeasure } from './measureCapture';
+import { measureCapture } from './measureCapture';
+import type { NumberMeasure } from './measures';
 import type { MeasureId } from './measureIds';
 import { levelCapture, withPoint } from './testing/levelCapture';
 
@@ -60,6 +61,7 @@ describe('measureCapture on the squared-paper figure', () => {
       family: 'thumb',
       reason: 'view',
       views: ['thumb-side'],
+      why: 'hidden',
     });
   });
 
@@ -105,7 +107,7 @@ describe('a left hand', () => {
     for (const point of Object.values(left.points)) point.x = 1000 - point.x;
     const values = (capture: typeof right) =>
       breakdownOf(capture).measures.map((m) =>
-        m.kind === 'number' ? m.value.toFixed(9) : m.value,
+        m.kind === 'number' ? m.value.toFixed(9) : m.kind === 'category' ? m.value : '',
       );
     expect(values(left)).toEqual(values(right));
   });
@@ -126,7 +128,7 @@ describe('family standings', () => {
 
 describe('gripContacts', () => {
   it('gives places for drawing, and nothing for what was not seen', () => {
-    const contacts = gripContacts(withPoint(levelCapture(), 'ringTip', null), true);
+    const contacts = gripContacts(withPoint(levelCapture(), 'ringTip', null), hold);
     expect(contacts.fingers.index).toMatchObject({ u: 1.5, xMm: 26, touching: true });
     expect(contacts.fingers.ring).toBeNull();
     expect(contacts.thumbXMm).toBeNull();

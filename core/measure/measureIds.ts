@@ -7,35 +7,51 @@ export const UNITS = ['deg', 'mm', 'u', 'fingerBreadth', 'ratio', 'category'] as
 
 export type Unit = (typeof UNITS)[number];
 
-/** Every measure there is so far, in the order of inspection; the ids used in files, the command line and keys. */
+/** Every measure there is, in the order of inspection; the ids used in files, the command line and keys. */
 export const MEASURE_IDS = [
   'thumbIpFlexion',
   'thumbMcpFlexion',
+  'thumbContact',
   'thumbPlace',
+  'thumbThrough',
   'thumbApproach',
   'thumbOpposition',
+  'thumbFacet',
   'indexDepth',
   'indexLead',
   'middleDepth',
   'ringDepth',
+  'ferruleFinger',
   'gap12',
   'gap23',
   'gap34',
   'gapEvenness',
   'spread',
+  'gapRatio12',
+  'gapRatio23',
+  'gapRatio34',
+  'indexPipFlexion',
+  'middlePipFlexion',
+  'ringPipFlexion',
   'littlePlace',
   'littleDepth',
   'littlePipFlexion',
   'littleDipFlexion',
   'handLean',
+  'knuckleHeight',
   'wristFlexion',
   'wristDeviation',
+  'wristRange',
+  'elbowBend',
+  'elbowLevel',
+  'stickRoll',
   'bowSkew',
+  'hairClearance',
 ] as const;
 
 export type MeasureId = (typeof MEASURE_IDS)[number];
 
-/** Where the little finger rests, as far as a picture from the finger side or the player's eye can tell. */
-export const LITTLE_PLACES = ['top', 'over', 'off'] as const;
+/** Places in the bow at which a hold is looked at. */
+export const PLACES = ['heel', 'middle', 'point'] as const;
 
-export type LittlePlace = (typeof LITTLE_PLACES)[number];
+export type Place = (typeof PLACES)[number];

@@ -1,39 +1,65 @@
-import { FINGER_CHAIN, type Finger, type JointKind } from '../hand';
+import { FINGER_CHAIN, type Finger, type HandPointName, type JointKind } from '../hand';
 import type { PointName } from './capture';
+import type { CategoryRule } from './categories';
 import { STICK_POINTS, type Figure } from './figure';
 import type { Family, MeasureId, Unit } from './measureIds';
-import type { View } from './view';
+import type { SightName } from './sights';
 
 interface SpecBase {
   id: MeasureId;
   family: Family;
   unit: Unit;
-  /** The views that can show it; from any other the answer is "not from this view". */
-  views: readonly View[];
-  /** The points it reads; if one was not seen, so is the measure. */
-  points: readonly PointName[];
 }
 
-/** A measure that gives a number. `value` is smooth almost everywhere in the points and the frog's length. */
-export interface NumberSpec extends SpecBase {
+interface PictureSpec extends SpecBase {
+  /** From where it can be seen. */
+  sight: SightName;
+  /** The points it reads; if one was not seen, so is the measure. */
+  points: readonly PointName[];
+  /** The far points of the bones whose foreshortening falsifies it. */
+  bones?: readonly HandPointName[];
+}
+
+/** A measure that gives a number. `value` is smooth almost everywhere in the points and the known lengths. */
+export interface NumberSpec extends PictureSpec {
   kind: 'number';
   /** NaN says that the thing is not there to be measured (a gap beside a finger that is off the stick). */
   value: (figure: Figure) => number;
   /** SD that the view adds on top of the points' own, in the measure's unit. */
   viewSd?: number;
+  /** The same as a share of the value. */
+  viewSdShare?: number;
   /** Set for joint angles, which are checked against what a joint can do. */
   joint?: JointKind;
+  /** Needs the student's relaxed hand to compare with. */
+  againstRelaxedHand?: true;
 }
 
-/** A measure that sorts into places along a number: categories by ascending lower edge. */
-export interface CategorySpec extends SpecBase {
+/** A measure that sorts into categories. */
+export interface CategorySpec extends PictureSpec {
   kind: 'category';
-  value: (figure: Figure) => number;
-  /** Each category with the value at which it begins; the first begins at −Infinity. */
-  categories: readonly { name: string; from: number }[];
+  categories: readonly string[];
+  rule: CategoryRule;
 }
 
-export type MeasureSpec = NumberSpec | CategorySpec;
+/** Something that no flat picture shows: a person looks, and answers. */
+export interface TapSpec extends SpecBase {
+  kind: 'tap';
+  unit: 'category';
+  categories: readonly string[];
+}
+
+/** How far a measure moves between the heel and the point: from several pictures of one check. */
+export interface RangeSpec extends SpecBase {
+  kind: 'range';
+  over: MeasureId;
+}
+
+export type MeasureSpec = NumberSpec | CategorySpec | TapSpec | RangeSpec;
+
+/** The categories that a measure can have; none for numbers. */
+export const categoriesOf = (spec: MeasureSpec): readonly string[] =>
+  spec.kind === 'category' || spec.kind === 'tap' ? spec.categories : [];
 
 /** Points that a finger's contact depends on. */
 export const contactPoints = (...fingers: Finger[]): PointName[] => [

@@ -1,6 +1,8 @@
 import { holdById } from '../holds';
 import type { Capture } from './capture';
-import { measureCapture, type Measure, type NumberMeasure } from './measureCapture';
+import { UNKNOWN_HAND } from '../hand';
+import { measureCapture } from './measureCapture';
+import type { Measure, NumberMeasure } from './measures';
 import { sampleCapture } from './sampleCapture';
 import { levelCapture, withPoint } from './testing/levelCapture';
 
@@ -33,7 +35,9 @@ describe('sampleCapture', () => {
     capture.frogLength.sdMm = 0;
     // Upright fingers cross where they stand: the gap's SD is that of the crossings, half-way between two joints.
     for (const name of ['indexPip', 'indexDip'] as const) capture.points[name]!.sigma = 2;
-    const gap = numbersOf(sampleCapture(capture, hold, 'free', 20_000).measures).get('gap12')!;
+    const gap = numbersOf(sampleCapture(capture, hold, 'free', UNKNOWN_HAND, 20_000).measures).get(
+      'gap12',
+    )!;
     const analyticMm = 2 / Math.SQRT2 / 2;
     expect(gap.sd / analyticMm).toBeGreaterThan(0.97);
     expect(gap.sd / analyticMm).toBeLessThan(1.03);

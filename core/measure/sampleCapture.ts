@@ -1,17 +1,20 @@
+import { UNKNOWN_HAND, type HandFacts } from '../hand';
 import { bandFor, type Hold } from '../holds';
 import { seededNormal } from '../stats';
 import { POINT_NAMES, type Capture, type Context } from './capture';
 import { specOf } from './catalogue';
-import { categoryAt, categoryVerdict } from './categorise';
 import { figureOf, moved } from './figure';
-import { measureCapture, type Breakdown, type Measure } from './measureCapture';
+import { judgeCategory } from './judge';
+import { figureFacts, measureCapture, viewSdOf } from './measureCapture';
+import type { CategorySpec, NumberSpec } from './measureSpec';
+import type { Breakdown, Measure, NumberMeasure } from './measures';
 import { verdictOf } from './verdict';
 
 /** How often the points are thrown anew. */
 export const DRAWS = 2000;
 
 /**
- * Every measure of a picture with its doubt from Monte Carlo draws over the doubts of the points, of the frog's length
+ * Every measure of a picture with its doubt from Monte Carlo draws over the doubts of the points, of the known lengths
  * and of the view. Where a measure is smooth the draws agree with `measureCapture`; where crossings appear and vanish,
  * and for categories, they are the better answer. The seed comes from the picture's own points, so that the same
  * picture always gives the same answer.
@@ -23,28 +26,32 @@ export const DRAWS = 2000;
 export function sampleCapture(
   capture: Capture,
   hold: Hold,
-  context?: Context,
+  context?: Context | null,
+  hand: HandFacts = UNKNOWN_HAND,
   draws = DRAWS,
 ): Breakdown {
-  const { measures, notMeasured } = measureCapture(capture, hold, context);
-  const samples = drawSamples(capture, hold.hand === 'over', measures, draws);
+  const { measures, notMeasured } = measureCapture(capture, hold, context, hand);
+  const samples = drawSamples(capture, hold, hand, measures, draws);
   return {
     measures: measures.map((measure, i) => fromSamples(measure, samples[i]!, hold, context)),
     notMeasured,
   };
 }
 
-/** For each measure its value in every draw; NaN where it cannot be told. */
+/** For each measure its value in every draw (a category as its place in the list); NaN where it cannot be told. */
 function drawSamples(
   capture: Capture,
-  handAbove: boolean,
+  hold: Hold,
+  hand: HandFacts,
   measures: readonly Measure[],
   draws: number,
 ): Float64Array[] {
   const normal = seededNormal(seedOf(capture));
-  const figure = figureOf(capture, handAbove);
-  const home = figureOf(capture, handAbove);
-  const specs = measures.map(({ id }) => specOf(id));
+  const facts = figureFacts(hold, hand);
+  const figure = figureOf(capture, facts);
+  const home = figureOf(capture, facts);
+  // Only what a picture shows is measured here, so every spec is one of the two kinds that read points.
+  const specs = measures.map(({ id }) => specOf(id) as NumberSpec | CategorySpec);
   const marked = POINT_NAMES.flatMap((name) => {
     const point = capture.points[name];
     return point
@@ -58,10 +65,17 @@ function drawSamples(
       at.y = centre.y + sigma * normal();
     }
     figure.frogLengthMm = capture.frogLength.mm + capture.frogLength.sdMm * normal();
+    figure.middleFingerMm = hand.middleFinger.mm + hand.middleFinger.sdMm * normal();
     moved(figure);
     specs.forEach((spec, i) => {
-      const viewSd = spec.kind === 'number' ? (spec.viewSd ?? 0) : 0;
-      samples[i]![draw] = spec.value(figure) + (viewSd === 0 ? 0 : viewSd * normal());
+      if (spec.kind === 'category') {
+        const readings = spec.rule.readings.map((reading) => reading(figure));
+        samples[i]![draw] = spec.rule.at(readings, figure);
+      } else {
+        const value = spec.value(figure);
+        const viewSd = viewSdOf(spec, value);
+        samples[i]![draw] = value + (viewSd === 0 ? 0 : viewSd * normal());
+      }
     });
   }
   return samples;
@@ -71,21 +85,23 @@ function fromSamples(
   measure: Measure,
   samples: Float64Array,
   hold: Hold,
-  context: Context | undefined,
+  context: Context | null | undefined,
 ): Measure {
-  const spec = specOf(measure.id);
-  if (measure.kind === 'category' && spec.kind === 'category') {
-    const counts = spec.categories.map(({ name }) => ({ name, probability: 0 }));
-    for (const sample of samples) counts[categoryAt(spec.categories, sample)]!.probability += 1;
-    const shares = counts.map((c) => ({ ...c, probability: c.probability / samples.length }));
-    const best = shares.reduce((a, b) => (b.probability > a.probability ? b : a));
-    const verdict = measure.band ? categoryVerdict(shares, measure.band.allowed) : 'none';
-    return { ...measure, value: best.name, probability: best.probability, verdict };
+  const band = bandFor(hold, measure.id, context);
+  if (measure.kind === 'category') {
+    const spec = specOf(measure.id) as CategorySpec;
+    const shares = spec.categories.map(() => 0);
+    for (const sample of samples) shares[sample]! += 1 / samples.length;
+    return judgeCategory(spec, shares, band);
   }
   if (measure.kind !== 'number') return measure;
+  return judgedBySamples(measure, samples);
+}
+
+function judgedBySamples(measure: NumberMeasure, samples: Float64Array): NumberMeasure {
   const sd = spreadAround(samples, measure.value);
-  const band = bandFor(hold, measure.id, context);
-  if (!band || 'allowed' in band || measure.implausible) return { ...measure, sd };
+  const { band } = measure;
+  if (!band || measure.implausible || measure.retake) return { ...measure, sd };
   let [low, high, told] = [0, 0, 0];
   for (const sample of samples) {
     if (Number.isNaN(sample)) continue;

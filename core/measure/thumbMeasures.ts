@@ -3,13 +3,17 @@ import { DEG_PER_RAD } from '../units';
 import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS } from './figure';
 import { contactPoints, type MeasureSpec } from './measureSpec';
 
-/** Length of the middle finger that the holds' bands are written for, mm. [memory] */
-export const REFERENCE_MIDDLE_FINGER_MM = 100;
-
 /** Breadth of a finger over the middle finger's length. [memory] */
 export const FINGER_BREADTH_RATIO = 0.19;
 
-const FINGER_BREADTH_MM = FINGER_BREADTH_RATIO * REFERENCE_MIDDLE_FINGER_MM;
+/** Where the thumb touches, from past its nail to its pad. */
+export const THUMB_CONTACTS = ['nail', 'tip', 'pad'] as const;
+
+/**
+ * The octagon's facets, 1 on top, clockwise as a right hand's button end shows them with the hair down; for a left hand
+ * they are counted the other way, so that the thumb's side is always 6 to 8.
+ */
+export const FACETS = ['1', '2', '3', '4', '5', '6', '7', '8'] as const;
 
 /** Bend, place and direction of the thumb. */
 export const THUMB_MEASURES: readonly MeasureSpec[] = [
@@ -18,8 +22,9 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     id: 'thumbIpFlexion',
     family: 'thumb',
     unit: 'deg',
-    views: ['thumb-side'],
+    sight: 'thumbBend',
     points: ['thumbMcp', 'thumbIp', 'thumbTip'],
+    bones: ['thumbIp', 'thumbTip'],
     joint: 'thumbIp',
     value: (figure) => flexionOf(figure, 'thumb', 'thumbMcp', 'thumbIp', 'thumbTip'),
   },
@@ -28,27 +33,47 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     id: 'thumbMcpFlexion',
     family: 'thumb',
     unit: 'deg',
-    views: ['thumb-side'],
+    sight: 'thumbBend',
     points: ['thumbCmc', 'thumbMcp', 'thumbIp'],
+    bones: ['thumbIp'],
     joint: 'thumbMcp',
     value: (figure) => flexionOf(figure, 'thumb', 'thumbCmc', 'thumbMcp', 'thumbIp'),
+  },
+  {
+    kind: 'tap',
+    id: 'thumbContact',
+    family: 'thumb',
+    unit: 'category',
+    categories: THUMB_CONTACTS,
   },
   {
     kind: 'number',
     id: 'thumbPlace',
     family: 'thumb',
     unit: 'mm',
-    views: ['thumb-side'],
+    sight: 'thumbOnStick',
     points: [...STICK_POINTS, 'thumbTip'],
     value: (figure) => placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).xMm,
+  },
+  {
+    kind: 'number',
+    id: 'thumbThrough',
+    family: 'thumb',
+    unit: 'mm',
+    sight: 'thumbThrough',
+    points: [...STICK_POINTS, 'thumbTip'],
+    // Past the stick's far edge, the one toward the hair: below it, the tip shows in the gap; negative is still behind.
+    value: (figure) =>
+      placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).dMm - figure.section.stickRadiusMm,
   },
   {
     kind: 'number',
     id: 'thumbApproach',
     family: 'thumb',
     unit: 'deg',
-    views: ['thumb-side'],
+    sight: 'thumbOnStick',
     points: [...STICK_POINTS, 'thumbIp', 'thumbTip'],
+    bones: ['thumbTip'],
     value: (figure) => {
       const axis = axisOf(figure);
       const ip = placeOnStick(axis, pointAt(figure, 'thumbIp'));
@@ -62,12 +87,14 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     id: 'thumbOpposition',
     family: 'thumb',
     unit: 'fingerBreadth',
-    views: ['thumb-side', 'player-eye'],
+    sight: 'thumbAgainstFingers',
     points: [...contactPoints('middle'), 'thumbTip'],
     value: (figure) => {
       const axis = axisOf(figure);
       const thumb = placeOnStick(axis, pointAt(figure, 'thumbTip'));
-      return (thumb.xMm - contactOf(figure, 'middle').xMm) / FINGER_BREADTH_MM;
+      const breadthMm = FINGER_BREADTH_RATIO * figure.middleFingerMm;
+      return (thumb.xMm - contactOf(figure, 'middle').xMm) / breadthMm;
     },
   },
+  { kind: 'tap', id: 'thumbFacet', family: 'thumb', unit: 'category', categories: FACETS },
 ];

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { jStat } from 'jstat';
-import { categoryShares, categoryVerdict } from './categorise';
 import { bandProbabilities, canDecide, NARROWEST_BAND_SD, verdictAgainst } from './verdict';
 
 const BAND = { lo: 20, hi: 60 };
@@ -46,30 +45,5 @@ describe('verdict against a band', () => {
     expect(verdictAgainst(40, 40 / 2.6, BAND)).toBe('in');
     expect(verdictAgainst(40, 40 / 2.5, BAND)).toBe('unsure');
     expect(canDecide(1000, { lo: 20 })).toBe(true);
-  });
-});
-
-describe('categories', () => {
-  const PLACES = [
-    { name: 'off', from: -Infinity },
-    { name: 'top', from: -12 },
-    { name: 'over', from: 3 },
-  ];
-
-  it('share out the probability along the number behind them', () => {
-    const shares = categoryShares(PLACES, 3, 2);
-    expect(shares.map((s) => s.name)).toEqual(['off', 'top', 'over']);
-    expect(shares[1]!.probability).toBeCloseTo(0.5, 9);
-    expect(shares[2]!.probability).toBeCloseTo(0.5, 9);
-    expect(shares.reduce((sum, s) => sum + s.probability, 0)).toBeCloseTo(1, 12);
-  });
-
-  it.each([
-    [-5, 'in'],
-    [-30, 'low'],
-    [15, 'high'],
-    [3, 'unsure'],
-  ])('at %d mm off the stick the little finger is %s', (dMm, verdict) => {
-    expect(categoryVerdict(categoryShares(PLACES, dMm, 2), ['top'])).toBe(verdict);
   });
 });

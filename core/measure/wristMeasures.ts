@@ -3,14 +3,14 @@ import { DEG_PER_RAD } from '../units';
 import { axisOf, flexionOf, pointAt, STICK_POINTS } from './figure';
 import type { MeasureSpec } from './measureSpec';
 
-/** Lean of the hand, wrist, and the bow's direction against the string. */
+/** Lean and height of the knuckles, and the wrist. */
 export const WRIST_MEASURES: readonly MeasureSpec[] = [
   {
     kind: 'number',
     id: 'handLean',
     family: 'wrist',
     unit: 'deg',
-    views: ['player-eye', 'front'],
+    sight: 'knuckleLine',
     points: [...STICK_POINTS, 'indexMcp', 'littleMcp'],
     value: (figure) => {
       const axis = axisOf(figure);
@@ -21,10 +21,22 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
   },
   {
     kind: 'number',
+    id: 'knuckleHeight',
+    family: 'wrist',
+    unit: 'deg',
+    sight: 'fingerBend',
+    points: ['wrist', 'middleMcp', 'middlePip'],
+    bones: ['middlePip'],
+    joint: 'fingerMcp',
+    // How sharply the line from the wrist over the knuckle to the middle joint turns: 0 is flat, more is peaked.
+    value: (figure) => flexionOf(figure, 'finger', 'wrist', 'middleMcp', 'middlePip'),
+  },
+  {
+    kind: 'number',
     id: 'wristFlexion',
     family: 'wrist',
     unit: 'deg',
-    views: ['profile'],
+    sight: 'wristBend',
     points: ['forearm', 'wrist', 'middleMcp'],
     joint: 'wrist',
     value: (figure) => flexionOf(figure, 'wristFlexion', 'forearm', 'wrist', 'middleMcp'),
@@ -34,29 +46,10 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     id: 'wristDeviation',
     family: 'wrist',
     unit: 'deg',
-    views: ['player-eye'],
+    sight: 'wristSideways',
     points: ['forearm', 'wrist', 'middleMcp'],
     joint: 'wrist',
     value: (figure) => flexionOf(figure, 'wristDeviation', 'forearm', 'wrist', 'middleMcp'),
   },
-  {
-    kind: 'number',
-    id: 'bowSkew',
-    family: 'wrist',
-    unit: 'deg',
-    views: ['front'],
-    points: ['stickHandEnd', 'stickTipEnd', 'stringUpper', 'stringLower'],
-    // 90° − ∠(stick toward tip, string toward scroll): positive when the point drifts toward the scroll.
-    value: (figure) => {
-      const hand = pointAt(figure, 'stickHandEnd');
-      const tip = pointAt(figure, 'stickTipEnd');
-      const upper = pointAt(figure, 'stringUpper');
-      const lower = pointAt(figure, 'stringLower');
-      const stick = { x: tip.x - hand.x, y: tip.y - hand.y };
-      const string = { x: upper.x - lower.x, y: upper.y - lower.y };
-      const across = Math.abs(stick.x * string.y - stick.y * string.x);
-      const along = stick.x * string.x + stick.y * string.y;
-      return Math.atan2(along, across) * DEG_PER_RAD;
-    },
-  },
+  { kind: 'range', id: 'wristRange', family: 'wrist', unit: 'deg', over: 'wristFlexion' },
 ];

@@ -1,30 +1,44 @@
+import { basename, extname } from 'node:path';
 import { parseArgs } from 'node:util';
 import { describeIssue } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
+import { convertFile, FORMATS, type Format } from './convertFile';
 import { measureFile } from './measureFile';
 import { readInput } from './readInput';
 
 const USAGE = `Usage: op measure FILE.json [--hold ID]
-       op measure - [--hold ID]          reads from standard input
-Gives the measures of one picture of a hold as JSON. docs/measure-file.md tells the format.`;
+       op convert FILE.json --to ${FORMATS.join('|')}
+A - instead of the file reads from standard input.
+measure gives every measure of a look at a hold as JSON; docs/measure-file.md tells the format.
+convert turns measure files into COCO keypoints and back; docs/coco.md tells how.`;
 
 /** Runs one command; the exit code is 0 when it answered, 2 when the input was refused. */
 async function main(argv: string[]): Promise<number> {
   const { positionals, values } = parseArgs({
     args: argv,
     allowPositionals: true,
-    options: { hold: { type: 'string' }, help: { type: 'boolean' } },
+    options: {
+      hold: { type: 'string' },
+      to: { type: 'string' },
+      help: { type: 'boolean' },
+    },
   });
   const [command, file, ...rest] = positionals;
   if (values.help) {
     process.stdout.write(`${USAGE}\n`);
     return 0;
   }
-  if (command !== 'measure' || file === undefined || rest.length > 0) {
+  const isFormat = (FORMATS as readonly (string | undefined)[]).includes(values.to);
+  const isKnown = command === 'measure' || (command === 'convert' && isFormat);
+  if (!isKnown || file === undefined || rest.length > 0) {
     process.stderr.write(`${USAGE}\n`);
     return 2;
   }
-  const answer = measureFile(await readInput(file), values.hold);
+  const content = await readInput(file);
+  const answer =
+    command === 'measure'
+      ? measureFile(content, values.hold)
+      : convertFile(content, values.to as Format, basename(file, extname(file)));
   process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);
   return 0;
 }

@@ -3,7 +3,9 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describeIssue } from '@open-palm/contract';
+import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
+import { MEASURE_IDS } from '@open-palm/core/measure';
 import { measureFile } from './measureFile';
 
 const EXAMPLE_PATH = join(__dirname, '../../docs/examples/finger-side.json');
@@ -25,7 +27,7 @@ describe('measureFile', () => {
   it('answers the documented example with what was drawn in it', () => {
     const { measures, hold, warnings } = measureFile(example);
     const byId = new Map(measures.map((m) => [m.id, m]));
-    expect(hold).toEqual({ id: 'violin-shallow', version: 1 });
+    expect(hold).toEqual({ id: 'violin-shallow', version: 2 });
     expect(byId.get('indexDepth')).toMatchObject({ value: 1.5, unit: 'u', verdict: 'in' });
     expect(byId.get('indexDepth')!.band).toEqual({ lo: 1.1, hi: 1.9 });
     expect(byId.get('gap12')).toMatchObject({ value: 20, verdict: 'none', band: null });
@@ -96,6 +98,67 @@ describe('measureFile', () => {
   });
 });
 
+describe('every measure for every hold', () => {
+  const profile = {
+    ...example,
+    view: 'profile',
+    forearm: [300, 60],
+    shoulder: [60, 500],
+    elbow: [200, 80],
+  };
+  const { hold: _h, context: _c, ...fingerSide } = example;
+  const { hold: _h2, context: _c2, ...side } = profile;
+
+  it.each(HOLD_IDS)('is told for %s: with a value or with the reason why not', (id) => {
+    for (const content of [example, profile, { pictures: [fingerSide, side] }]) {
+      const { measures, notMeasured } = measureFile(content, id);
+      const told = [...new Set([...measures, ...notMeasured].map((outcome) => outcome.id))];
+      expect(told.sort()).toEqual([...MEASURE_IDS].sort());
+      for (const outcome of notMeasured) expect(outcome.reason).toMatch(/./);
+    }
+  });
+
+  it('comes from several pictures and taps merged, with the sources', () => {
+    const { measures } = measureFile({
+      hold: 'violin-shallow',
+      pictures: [fingerSide, fingerSide, { ...side, place: 'heel' }, { ...side, place: 'point' }],
+      taps: [{ measure: 'indexDepth', answer: { kind: 'value', value: 2.7, sd: 0.15 } }],
+    });
+    const one = measureFile(example).measures.find(({ id }) => id === 'indexDepth')!;
+    const two = measures.find(({ id }) => id === 'indexDepth')!;
+    expect(two).toMatchObject({ sources: [0, 1, null], conflict: true, verdict: 'unsure' });
+    expect(two.sd!).toBeLessThan(one.sd!);
+    expect(measures.filter(({ id }) => id === 'wristFlexion').map(({ place }) => place)).toEqual([
+      'heel',
+      'point',
+    ]);
+    expect(measures.find(({ id }) => id === 'wristRange')).toMatchObject({ value: 0 });
+  });
+
+  it('compares the gaps with a relaxed hand that the file brings', () => {
+    const { measures } = measureFile({ ...example, relaxedHand: { hand: example.hand } });
+    const ratio = measures.find(({ id }) => id === 'gapRatio12')!;
+    expect(ratio.value).toBeGreaterThan(0);
+    const lame = { hand: example.hand.with(14, null) };
+    expect(refusal({ ...example, relaxedHand: lame })).toEqual(['ringPip is not marked.']);
+  });
+
+  it('goes by the settings and the sizes that the file names', () => {
+    const bandOf = (more: Record<string, unknown>, id: string) =>
+      measureFile(changed(more)).measures.find((m) => m.id === id)!.band as { hi: number };
+    const eye = { view: 'player-eye', hand: example.hand.with(4, [404, 320]) };
+    const full = bandOf({ ...eye, middleFingerMm: 100 }, 'indexLead');
+    const small = bandOf({ ...eye, middleFingerMm: 80 }, 'indexLead');
+    expect(small.hi).toBeCloseTo(0.8 * full.hi, 9);
+  });
+
+  it('refuses a file of several pictures with neither picture nor answer', () => {
+    expect(refusal({ hold: 'cello', pictures: [] })).toEqual([
+      'pictures: expected a picture or an answer.',
+    ]);
+  });
+});
+
 describe('the op command', () => {
   const root = join(__dirname, '../..');
   const op = (args: string[], input?: string) =>
@@ -113,6 +176,12 @@ describe('the op command', () => {
     expect(fromInput.stdout).toBe(fromFile.stdout);
   });
 
+  it('converts to COCO keypoints', () => {
+    const { status, stdout } = op(['convert', EXAMPLE_PATH, '--to', 'coco']);
+    expect(status).toBe(0);
+    expect(JSON.parse(stdout).images[0].file_name).toBe('finger-side');
+  });
+
   it('leaves with 2 and one clear line for a file that is not JSON, NaN included', () => {
     const file = join(mkdtempSync(join(tmpdir(), 'op-')), 'bad.json');
     writeFileSync(file, '{ "sigmaPx": NaN }');
@@ -126,6 +195,7 @@ describe('the op command', () => {
   it('leaves with 2 for a file that is not there and for a wrong call', () => {
     expect(op(['measure', 'nowhere.json'])).toMatchObject({ status: 2 });
     expect(op(['measure', 'nowhere.json']).stderr).toMatch(/nowhere.json: there is no such file/);
+    expect(op(['convert', EXAMPLE_PATH, '--to', 'banjo'])).toMatchObject({ status: 2 });
     expect(op(['mesure', 'x']).stderr).toMatch(/^Usage/);
     expect(op(['measure', 'x', '--hodl', 'y'])).toMatchObject({ status: 2 });
   });

@@ -1,23 +1,41 @@
-import { captureFromFile, describeIssue, readOpMeasureFile } from '@open-palm/contract';
-import { holdById, type Band } from '@open-palm/core/holds';
-import { InputError } from '@open-palm/core/issue';
 import {
-  findCaptureIssues,
+  capturesFromFile,
+  describeIssue,
+  handFromFile,
+  readOpMeasureFile,
+  type OpMeasureFile,
+} from '@open-palm/contract';
+import { BOW_SIZES } from '@open-palm/core/bow';
+import { REFERENCE_MIDDLE_FINGER } from '@open-palm/core/hand';
+import { adaptHold, holdById, type Band } from '@open-palm/core/holds';
+import { InputError, type Issue } from '@open-palm/core/issue';
+import {
+  findLookIssues,
   looksMirrored,
+  measureCheck,
   sampleCapture,
-  type Measure,
+  type MergedMeasure,
   type NotMeasured,
 } from '@open-palm/core/measure';
 
 interface MeasureAnswer {
   id: string;
-  value: number | string;
+  /** A number, the name of a category, or null for what was looked at and called good. */
+  value: number | string | null;
   sd: number | null;
   unit: string;
   verdict: string;
   band: Band | null;
   /** Of a category: how probable it is. */
   probability?: number;
+  /** The place in the bow, where the look has one. */
+  place?: string;
+  /** Which way to turn the camera, where a bone was seen too obliquely for a firm number. */
+  retake?: string;
+  /** Where several sources tell of it: the pictures by their place in the file, null for an answer by tap. */
+  sources?: (number | null)[];
+  /** True when they differ by more than their doubts. */
+  conflict?: true;
 }
 
 export interface MeasureFileAnswer {
@@ -28,7 +46,7 @@ export interface MeasureFileAnswer {
 }
 
 /**
- * The measures of one picture told by a file.
+ * Every measure of the look that a file tells of: with its value, or with the reason why it has none.
  *
  * @param content parsed JSON
  * @param holdId taken instead of the file's own hold
@@ -36,51 +54,87 @@ export interface MeasureFileAnswer {
  */
 export function measureFile(content: unknown, holdId?: string): MeasureFileAnswer {
   const file = readOpMeasureFile(content);
-  const wanted = holdId ?? file.hold;
-  if (wanted === undefined) {
-    const problem = 'expected the id of a hold, here or as --hold';
-    throw new InputError([{ code: 'malformed', where: 'hold', params: { problem } }]);
-  }
-  const hold = holdById(wanted);
-  const capture = captureFromFile(file);
-  const issues = findCaptureIssues(capture);
-  if (issues.length > 0) throw new InputError(issues);
-  const { measures, notMeasured } = sampleCapture(capture, hold, file.context);
-  const warnings = measures.flatMap((measure) =>
-    measure.kind === 'number' && measure.implausible
-      ? [
-          {
-            code: 'implausibleJoint' as const,
-            where: measure.id,
-            params: { value: round(measure.value) },
-          },
-        ]
-      : [],
-  );
-  const mirrored = looksMirrored(capture, hold.hand === 'over')
-    ? [{ code: 'looksMirrored' as const, where: 'side' }]
-    : [];
+  const hand = handFromFile(file);
+  const hold = adaptHold(holdById(wantedHold(file, holdId)), file.settings, {
+    bow: BOW_SIZES[file.bowSize],
+    hand: hand.middleFinger.mm / REFERENCE_MIDDLE_FINGER.mm,
+  });
+  const look = {
+    context: file.context ?? ('free' as const),
+    captures: capturesFromFile(file),
+    taps: file.taps,
+  };
+  const issues = findLookIssues(look, hold);
+  // With one picture its points need no number in front.
+  if (issues.length > 0) throw new InputError(look.captures.length === 1 ? plain(issues) : issues);
+  const { measures, notMeasured } = measureCheck(look, hold, hand, sampleCapture);
+  const warnings = [
+    ...look.captures.flatMap((capture): Issue[] =>
+      looksMirrored(capture, hold) ? [{ code: 'looksMirrored', where: 'side' }] : [],
+    ),
+    ...measures.flatMap(({ measure }): Issue[] =>
+      measure.kind === 'number' && measure.implausible
+        ? [
+            {
+              code: 'implausibleJoint',
+              where: measure.id,
+              params: { value: round(measure.value) },
+            },
+          ]
+        : [],
+    ),
+  ];
   return {
     hold: { id: hold.id, version: hold.version },
     measures: measures.map(answerOf),
     notMeasured,
-    warnings: [...mirrored, ...warnings].map(describeIssue),
+    warnings: warnings.map(describeIssue),
   };
 }
 
-function answerOf(measure: Measure): MeasureAnswer {
-  const { id, unit, verdict, band } = measure;
-  return measure.kind === 'number'
-    ? { id, value: round(measure.value), sd: round(measure.sd), unit, verdict, band }
-    : {
+function wantedHold(file: OpMeasureFile, holdId?: string): string {
+  const wanted = holdId ?? file.hold;
+  if (wanted !== undefined) return wanted;
+  const problem = 'expected the id of a hold, here or as --hold';
+  throw new InputError([{ code: 'malformed', where: 'hold', params: { problem } }]);
+}
+
+const plain = (issues: readonly Issue[]) =>
+  issues.map((issue) => ({ ...issue, where: issue.where.replace(/^captures\[0\] /, '') }));
+
+function answerOf({ measure, place, sources, conflict }: MergedMeasure): MeasureAnswer {
+  const { id, unit, verdict } = measure;
+  const more = {
+    ...(place ? { place } : {}),
+    ...(sources.length > 1 ? { sources: sources.map(({ capture }) => capture) } : {}),
+    ...(conflict ? { conflict: true as const } : {}),
+  };
+  switch (measure.kind) {
+    case 'number':
+      return {
+        id,
+        value: round(measure.value),
+        sd: round(measure.sd),
+        unit,
+        verdict,
+        band: measure.band,
+        ...(measure.retake ? { retake: measure.retake } : {}),
+        ...more,
+      };
+    case 'category':
+      return {
         id,
         value: measure.value,
         sd: null,
         unit,
         verdict,
-        band,
+        band: measure.band,
         probability: round(measure.probability),
+        ...more,
       };
+    case 'looked':
+      return { id, value: null, sd: null, unit, verdict, band: null, ...more };
+  }
 }
 
 const round = (value: number) => Math.round(value * 1000) / 1000;

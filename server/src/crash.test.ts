@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { v7 as uuidv7 } from 'uuid';
 import { buildServer, freePort, isGone, isReady, spawnServer } from './testing/builtServer';
-import { exampleCheck, examplePicture, STUDENT } from './testing/examples';
+import { exampleCheck, examplePicture, freshStudent } from './testing/examples';
 
 let main: string;
 beforeAll(() => (main = buildServer('crash-test')));
@@ -23,13 +23,15 @@ describe('kill -9 during saves', () => {
     const sent = new Map<string, string>();
     let studentId = '';
     let pictureId = '';
+    const student = freshStudent();
+    const setupId = student.setups[0]!.id;
     for (const killAfter of [1, 5, 10]) {
       const { child, url } = await start(dataDir);
       const put = (path: string, body: BodyInit, type: string) =>
         fetch(url + path, { method: 'PUT', body, headers: { 'Content-Type': type } });
       if (!studentId) {
         [studentId, pictureId] = [uuidv7(), uuidv7()];
-        await put(`/api/students/${studentId}`, JSON.stringify(STUDENT), 'application/json');
+        await put(`/api/students/${studentId}`, JSON.stringify(student), 'application/json');
         const picture = (await examplePicture()) as unknown as BodyInit;
         await put(`/api/pictures/${pictureId}`, picture, 'image/jpeg');
       }
@@ -37,7 +39,7 @@ describe('kill -9 during saves', () => {
       // Many saves at once, so that the kill falls into the middle of some of them.
       const saves = Array.from({ length: 24 }, async () => {
         const id = uuidv7();
-        const body = JSON.stringify(exampleCheck(studentId, pictureId));
+        const body = JSON.stringify(exampleCheck({ studentId, setupId, pictureId }));
         sent.set(id, body);
         const response = await put(`/api/checks/${id}`, body, 'application/json').catch(() => null);
         if (!response?.ok) return;
@@ -58,7 +60,7 @@ describe('kill -9 during saves', () => {
     db.close();
     const whole = new Set(kept.map((row) => row.id));
     for (const id of acknowledged) expect(whole).toContain(id);
-    for (const { captures, measures } of kept) expect([captures, measures]).toEqual([1, 10]);
+    for (const { captures, measures } of kept) expect([captures, measures]).toEqual([1, 11]);
     expect(whole.size).toBeLessThan(sent.size);
 
     // After the restart the same writes, repeated, end in exactly one of each.

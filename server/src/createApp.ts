@@ -2,7 +2,9 @@ import { bodyParser } from '@koa/bodyparser';
 import Koa from 'koa';
 import type { Knex } from 'knex';
 import { checkRoutes } from './features/checks/routes';
+import { holdRoutes } from './features/holds/routes';
 import { pictureRoutes } from './features/pictures/routes';
+import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { studentRoutes } from './features/students/routes';
 import { errors, type Log } from './middleware/errors';
 import { localOnly } from './middleware/localOnly';
@@ -27,6 +29,8 @@ export function createApp({ db, pictureDir, webDir, now, log }: AppParts): Koa {
   for (const routes of [
     studentRoutes({ db, now }),
     checkRoutes({ db, now }),
+    holdRoutes({ db, now }),
+    relaxedHandRoutes({ db, now }),
     pictureRoutes({ db, pictureDir, now }),
   ]) {
     app.use(routes.routes());

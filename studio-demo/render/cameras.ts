@@ -18,7 +18,7 @@ interface Station {
 /** Where each view's camera stands for a right hand; a left hand's stands mirrored. */
 const STATIONS: Partial<Record<View, Station>> = {
   'finger-side': { toward: [0, 0.06, 1], at: [8, 14, 0], widthMm: 235 },
-  'thumb-side': { toward: [0.2, -0.88, -0.5], at: [12, -2, -25], widthMm: 235 },
+  'thumb-side': { toward: [-0.4, -0.9, -0.35], at: [12, -2, -25], widthMm: 235 },
   'player-eye': { toward: [0.35, 0.5, -0.78], at: [8, 12, -15], widthMm: 290 },
   profile: { toward: [-1, 0.1, 0.12], at: [0, 20, -95], widthMm: 420 },
   front: { toward: [0.1, 0.15, 1], at: [150, 0, 0], widthMm: 900 },

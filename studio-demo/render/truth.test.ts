@@ -7,7 +7,9 @@ import {
   flexionTurn,
   hairTurn,
   measureCapture,
+  OBLIQUE_FROM_DEG,
   PARALLAX_SD_U,
+  retakeFor,
   SIDES,
   type Capture,
   type JointGroup,
@@ -30,6 +32,7 @@ const JOINTS: readonly Joint[] = [
 ];
 
 const poses = new Map(GRIPS.map((grip) => [grip.name, solveGrip(grip.target)]));
+const RAD = Math.PI / 180;
 const STRAIGHT = { flexionDeg: 0, deviationDeg: 0 };
 
 const pointOf = (truth: PictureTruth, name: PointName) => {
@@ -100,6 +103,79 @@ describe.each(SIDES)('the sign table for a %s hand', (side) => {
   });
 });
 
+describe.each(SIDES)('the advice to take a picture again, %s hand', (side) => {
+  /** Cameras up to 40° around where a view's camera stands, as unit vectors from the hand. */
+  function camerasAround(station: Vector3): Vector3[] {
+    const up = Math.abs(station.y) > 0.8 ? new Vector3(0, 0, 1) : new Vector3(0, 1, 0);
+    const across = station.clone().cross(up).normalize();
+    const along = station.clone().cross(across).normalize();
+    const steps = [-40, -30, -20, -10, 0, 10, 20, 30, 40];
+    return steps.flatMap((a) =>
+      steps
+        .filter((b) => Math.hypot(a, b) <= 40)
+        .map((b) =>
+          station
+            .clone()
+            .applyAxisAngle(across, a * RAD)
+            .applyAxisAngle(along, b * RAD),
+        ),
+    );
+  }
+
+  it.each([
+    [
+      'thumb-side',
+      'buttonEnd',
+      [
+        ['thumbMcp', 'thumbIp'],
+        ['thumbIp', 'thumbTip'],
+      ],
+    ],
+    [
+      'profile',
+      'above',
+      [
+        ['littleMcp', 'littlePip'],
+        ['littlePip', 'littleDip'],
+      ],
+    ],
+  ] as const)(
+    'from the %s, turning 20° to "%s" lays the bones flatter in nine cases of ten',
+    (view, turn, bones) => {
+      let [oblique, better] = [0, 0];
+      for (const pose of poses.values()) {
+        const truth = truthOf(pose, STRAIGHT, view, side);
+        const at = (name: PointName) => new Vector3(...truth.joints3dMm[name]!);
+        const hand = at(bones[0][1]);
+        const camera = cameraFor(view, side === 'left');
+        const worstTilt = (toCamera: Vector3) => {
+          camera.position.copy(hand).addScaledVector(toCamera, 700);
+          return Math.max(...bones.map(([from, to]) => tiltDeg(camera, at(from), at(to))));
+        };
+        // Toward the button's end, which a left hand has on the other side; or straight up.
+        const toward =
+          turn === 'above' ? new Vector3(0, 1, 0) : new Vector3(side === 'left' ? 1 : -1, 0, 0);
+        for (const toCamera of camerasAround(camera.position.clone().sub(hand).normalize())) {
+          const before = worstTilt(toCamera);
+          if (before < OBLIQUE_FROM_DEG + 5) continue;
+          const sideways = toward.clone().projectOnPlane(toCamera).normalize();
+          const turned = toCamera
+            .clone()
+            .multiplyScalar(Math.cos(20 * RAD))
+            .addScaledVector(sideways, Math.sin(20 * RAD));
+          oblique += 1;
+          if (worstTilt(turned) < before - 3) better += 1;
+        }
+      }
+      expect(oblique).toBeGreaterThan(30);
+      expect(better / oblique).toBeGreaterThan(0.9);
+      expect(retakeFor(view, [bones[0][1]], [])).toBeNull();
+      const bone = { bone: bones[0][1], tiltDeg: 45, oblique: 0.95 };
+      expect(retakeFor(view, [bones[0][1]], [bone])).toBe(turn);
+    },
+  );
+});
+
 describe('the committed pictures', () => {
   const folder = join(__dirname, '../pictures');
   const files = readdirSync(folder).filter((file) => file.endsWith('.json'));
@@ -124,18 +200,25 @@ describe('the committed pictures', () => {
     expect(made).toHaveLength(files.length);
   });
 
-  it('give every joint that lies within 15° of the picture to 1°', () => {
+  /** How far the camera looks past the hinge of a joint, degrees: the plane of its two bones seen askew. */
+  function offHinge(truth: PictureTruth, [, a, b, c]: Joint): number {
+    const [pa, pb, pc] = [a, b, c].map((name) => new Vector3(...truth.joints3dMm[name]!));
+    const hinge = pb!.clone().sub(pa!).cross(pc!.clone().sub(pb!)).normalize();
+    const sight = pb!.clone().sub(cameraFor(truth.view, truth.side === 'left').position);
+    return (Math.acos(Math.abs(hinge.dot(sight.normalize()))) * 180) / Math.PI;
+  }
+
+  it('give every joint whose bones lie flat and whose hinge is looked along to 1°', () => {
     const errors: number[] = [];
     for (const truth of truths) {
       for (const joint of JOINTS) {
         const measured = measuredFlexion(truth, joint);
         const flat = [joint[2], joint[3]].every((name) => truth.tiltDeg[name]! < 15);
-        if (measured !== null && flat) {
-          errors.push(Math.abs(measured - truth.trueFlexionDeg[joint[2]]!));
-        }
+        if (measured === null || !flat || offHinge(truth, joint) > 15) continue;
+        errors.push(Math.abs(measured - truth.trueFlexionDeg[joint[2]]!));
       }
     }
-    expect(errors.length).toBeGreaterThanOrEqual(2);
+    expect(errors.length).toBeGreaterThanOrEqual(3);
     expect(Math.max(...errors)).toBeLessThan(1);
   });
 
@@ -147,7 +230,9 @@ describe('the committed pictures', () => {
     let all = 0;
     for (const truth of truths) {
       const exact = captureOf(truth, sigma);
-      const trueValues = new Map(measureCapture(exact, hold).measures.map((m) => [m.id, m.value]));
+      const trueValues = new Map(
+        measureCapture(exact, hold).measures.map((m) => [m.id, m.kind === 'number' && m.value]),
+      );
       for (let draw = 0; draw < 150; draw += 1) {
         const clicked = structuredClone(exact);
         for (const point of Object.values(clicked.points)) {

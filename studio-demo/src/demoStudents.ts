@@ -1,71 +1,228 @@
-import type { StudentInput } from '@open-palm/contract';
-import type { Context, View } from '@open-palm/core/measure';
+import type { CheckInput, StudentInput } from '@open-palm/contract';
+import type { Context, MeasureId, View } from '@open-palm/core/measure';
 
-/** A look at a demo student's hold: which rendered picture, when, and where in the bow. */
+type Setup = Omit<StudentInput['setups'][number], 'id'>;
+
+/** A look at a demo student's hold: which rendered pictures and which answers by tap, when, and where in the bow. */
 export interface DemoLook {
-  grip: string;
-  view: View;
   daysAgo: number;
   context: Context;
+  pictures: readonly { grip: string; view: View }[];
+  taps?: CheckInput['taps'];
 }
 
 export interface DemoStudent {
-  input: StudentInput;
-  looks: readonly DemoLook[];
+  about: Omit<StudentInput, 'setups'>;
+  /** Each instrument with the looks at its hold. */
+  setups: readonly { setup: Setup; looks: readonly DemoLook[] }[];
 }
 
-const violinist = (
+const about = (
   name: string,
   birthYear: number,
   skinTone: StudentInput['skinTone'],
-  more: Partial<StudentInput> = {},
-): StudentInput => ({
+  more: Partial<DemoStudent['about']> = {},
+): DemoStudent['about'] => ({
   name,
-  instrument: 'violin',
-  holdId: 'violin-shallow',
   side: 'right',
   birthYear,
-  frogLengthMm: 46,
+  middleFingerMm: null,
   skinTone,
   ...more,
+});
+
+const on = (instrument: Setup['instrument'], holdId: string, more: Partial<Setup> = {}): Setup => ({
+  instrument,
+  holdId,
+  bowSize: '4/4',
+  frogLengthMm: null,
+  settings: {},
+  ...more,
+});
+
+const violin = on('violin', 'violin-shallow', { frogLengthMm: 46 });
+
+const look = (
+  daysAgo: number,
+  context: Context,
+  grip: string,
+  ...views: readonly View[]
+): DemoLook => ({ daysAgo, context, pictures: views.map((view) => ({ grip, view })) });
+
+const fine = (...measures: MeasureId[]): CheckInput['taps'] =>
+  measures.map((measure) => ({ measure, answer: { kind: 'fine' } }));
+
+const value = (measure: MeasureId, at: number, sd: number): CheckInput['taps'][number] => ({
+  measure,
+  answer: { kind: 'value', value: at, sd },
+});
+
+const is = (measure: MeasureId, category: string): CheckInput['taps'][number] => ({
+  measure,
+  answer: { kind: 'category', category },
 });
 
 /** Students of Quayside Strings; all invented. */
 export const DEMO_STUDENTS: readonly DemoStudent[] = [
   {
-    input: violinist('Ines Halvorn', 2012, 'amber'),
-    looks: [
-      { grip: 'settled', view: 'profile', daysAgo: 20, context: 'middle' },
-      { grip: 'settled', view: 'thumb-side', daysAgo: 9, context: 'free' },
-      { grip: 'settled', view: 'finger-side', daysAgo: 2, context: 'free' },
+    about: about('Ines Halvorn', 2012, 'amber', { middleFingerMm: 90 }),
+    setups: [
+      {
+        setup: violin,
+        looks: [
+          look(20, 'middle', 'settled', 'profile'),
+          {
+            ...look(2, 'free', 'settled', 'finger-side', 'thumb-side'),
+            taps: [is('thumbContact', 'tip'), ...fine('thumbOpposition', 'indexLead')],
+          },
+        ],
+      },
+      {
+        setup: on('viola', 'violin-deep', { frogLengthMm: 48 }),
+        looks: [
+          {
+            daysAgo: 11,
+            context: 'free',
+            pictures: [],
+            taps: [
+              value('thumbIpFlexion', 40, 8),
+              value('indexDepth', 2.5, 0.15),
+              is('littlePlace', 'top'),
+              ...fine('thumbMcpFlexion', 'middleDepth', 'ringDepth', 'littlePipFlexion'),
+            ],
+          },
+        ],
+      },
     ],
   },
   {
-    input: violinist('Tobin Wrenfield', 2015, 'sand'),
-    looks: [
-      { grip: 'straight-thumb', view: 'finger-side', daysAgo: 16, context: 'supported' },
-      { grip: 'straight-thumb', view: 'thumb-side', daysAgo: 9, context: 'free' },
+    about: about('Tobin Wrenfield', 2015, 'sand', { middleFingerMm: 86 }),
+    setups: [
+      {
+        setup: violin,
+        looks: [
+          look(16, 'supported', 'straight-thumb', 'finger-side'),
+          look(9, 'free', 'straight-thumb', 'thumb-side'),
+        ],
+      },
     ],
   },
   {
-    input: violinist('Noor Castellane', 2014, 'umber'),
-    looks: [
-      { grip: 'lost-little-finger', view: 'profile', daysAgo: 12, context: 'heel' },
-      { grip: 'lost-little-finger', view: 'finger-side', daysAgo: 3, context: 'heel' },
+    about: about('Noor Castellane', 2014, 'umber', { middleFingerMm: 90 }),
+    setups: [
+      {
+        setup: violin,
+        looks: [
+          look(12, 'heel', 'lost-little-finger', 'profile'),
+          look(3, 'heel', 'lost-little-finger', 'finger-side'),
+        ],
+      },
     ],
   },
   {
-    input: violinist('Edda Marlowe-Quist', 2009, 'clay'),
-    looks: [
-      { grip: 'index-before', view: 'finger-side', daysAgo: 29, context: 'playing-start' },
-      { grip: 'deep-index', view: 'finger-side', daysAgo: 1, context: 'playing-start' },
+    about: about('Edda Marlowe-Quist', 2009, 'clay'),
+    setups: [
+      {
+        setup: violin,
+        looks: [
+          look(29, 'playing-start', 'index-before', 'finger-side'),
+          look(1, 'playing-start', 'deep-index', 'finger-side'),
+        ],
+      },
     ],
   },
   {
-    input: violinist('Osric Tidewell', 1964, 'sand', {
-      instrument: 'viola',
-      frogLengthMm: null,
-    }),
-    looks: [],
+    about: about('Linnea Korfus', 2010, 'sand', { side: 'left' }),
+    setups: [
+      {
+        setup: on('cello', 'cello', { frogLengthMm: 52, settings: { thumbOpposes: 'middle' } }),
+        looks: [
+          {
+            daysAgo: 5,
+            context: 'free',
+            pictures: [],
+            taps: [
+              value('thumbIpFlexion', 20, 8),
+              value('indexDepth', 1.4, 0.15),
+              value('middleDepth', 1, 0.15),
+              value('ringDepth', 1, 0.15),
+              value('indexLead', 10, 5),
+              is('thumbContact', 'tip'),
+              is('ferruleFinger', 'ring'),
+              is('littlePlace', 'over'),
+              ...fine('handLean'),
+            ],
+          },
+        ],
+      },
+    ],
+  },
+  {
+    about: about('Bram Osterlind', 2008, 'ebony'),
+    setups: [
+      {
+        setup: on('bass', 'french-bass-ring'),
+        looks: [
+          {
+            daysAgo: 6,
+            context: 'free',
+            pictures: [],
+            taps: [
+              value('thumbIpFlexion', 40, 8),
+              value('indexLead', 10, 5),
+              value('ringDepth', 0.6, 0.15),
+              is('ferruleFinger', 'middle'),
+              is('littlePlace', 'over'),
+              ...fine('thumbMcpFlexion', 'middleDepth'),
+            ],
+          },
+        ],
+      },
+    ],
+  },
+  {
+    about: about('Dagny Fellhaven', 1979, 'clay'),
+    setups: [
+      {
+        setup: on('bass', 'german-bass', { frogLengthMm: 60 }),
+        looks: [
+          {
+            daysAgo: 8,
+            context: 'free',
+            pictures: [],
+            taps: [
+              value('thumbIpFlexion', 20, 8),
+              value('indexDepth', 0.5, 0.15),
+              value('thumbPlace', -4, 3),
+              is('littlePlace', 'under'),
+            ],
+          },
+        ],
+      },
+    ],
+  },
+  {
+    about: about('Tilda Brannock', 2017, 'amber'),
+    setups: [
+      {
+        setup: on('violin', 'violin-starter', { bowSize: '1/2' }),
+        looks: [
+          {
+            daysAgo: 4,
+            context: 'supported',
+            pictures: [],
+            taps: [
+              value('thumbIpFlexion', 0, 8),
+              is('littlePlace', 'top'),
+              ...fine('indexDepth', 'middleDepth', 'ringDepth'),
+            ],
+          },
+        ],
+      },
+    ],
+  },
+  {
+    about: about('Osric Tidewell', 1964, 'sand'),
+    setups: [{ setup: on('viola', 'violin-shallow'), looks: [] }],
   },
 ];

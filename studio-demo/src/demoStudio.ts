@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
-import type { CheckInput, Student } from '@open-palm/contract';
+import { gripOf, type CheckInput, type Student } from '@open-palm/contract';
 import { MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
 import { FINGER_CHAIN, FINGERS } from '@open-palm/core/hand';
+import { holdById } from '@open-palm/core/holds';
 import type { Capture, PointName, View } from '@open-palm/core/measure';
 import { seededNormal } from '@open-palm/core/stats';
 import type { PictureTruth } from '../render/truth';
@@ -33,31 +34,50 @@ export interface DemoStudio {
  * @param pictureDir the folder of the rendered pictures and their truth files
  */
 export function demoStudio(pictureDir: string, today: Date): DemoStudio {
-  const normal = seededNormal(5);
+  const normal = seededNormal(6);
   const nextId = idsFrom(today);
   const studio: DemoStudio = { students: [], pictures: [], checks: [] };
-  for (const { input, looks } of DEMO_STUDENTS) {
-    const student = { id: nextId(), ...input };
+  for (const { about, setups } of DEMO_STUDENTS) {
+    const student: Student = {
+      id: nextId(),
+      ...about,
+      setups: setups.map(({ setup }) => ({ id: nextId(), ...setup })),
+    };
     studio.students.push(student);
-    for (const look of looks) {
-      const pictureId = nextId();
-      const name = join(pictureDir, `${look.grip}.${look.view}`);
-      studio.pictures.push({ id: pictureId, jpeg: readFileSync(`${name}.jpg`) });
-      const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as PictureTruth;
-      studio.checks.push({
-        id: nextId(),
-        input: {
-          studentId: student.id,
-          takenAt: lessonTime(today, look),
-          context: look.context,
-          holdId: student.holdId,
-          captures: [{ id: nextId(), pictureId, ...marked(truth, normal) }],
-        },
-      });
+    for (const [i, { looks }] of setups.entries()) {
+      for (const look of looks) {
+        studio.checks.push({
+          id: nextId(),
+          input: checkOf(student, student.setups[i]!, look, {
+            takenAt: lessonTime(today, look),
+            captures: look.pictures.map(({ grip, view }) => {
+              const pictureId = nextId();
+              const name = join(pictureDir, `${grip}.${view}`);
+              studio.pictures.push({ id: pictureId, jpeg: readFileSync(`${name}.jpg`) });
+              const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as PictureTruth;
+              return { id: nextId(), pictureId, place: null, ...marked(truth, normal) };
+            }),
+          }),
+        });
+      }
     }
   }
   return studio;
 }
+
+const checkOf = (
+  student: Student,
+  setup: Student['setups'][number],
+  { context, taps = [] }: DemoLook,
+  more: Pick<CheckInput, 'takenAt' | 'captures'>,
+): CheckInput => ({
+  studentId: student.id,
+  setupId: setup.id,
+  context,
+  grip: gripOf(student, setup, holdById(setup.holdId), null),
+  taps: [...taps],
+  ...more,
+});
 
 /** The picture's points as a teacher's finger would set them. */
 function marked(truth: PictureTruth, normal: () => number): Capture {

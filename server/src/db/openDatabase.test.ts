@@ -22,7 +22,16 @@ describe('openDatabase', () => {
         (name: string) => !/^(sqlite|knex)/.test(name),
       );
     const before = (await tables()).sort();
-    expect(before).toEqual(['captures', 'checks', 'measures', 'pictures', 'students']);
+    expect(before).toEqual([
+      'captures',
+      'checks',
+      'holds',
+      'measures',
+      'pictures',
+      'relaxed_hands',
+      'setups',
+      'students',
+    ]);
     await db.migrate.rollback(undefined, true);
     expect(await tables()).toEqual([]);
     await db.migrate.latest();
@@ -44,5 +53,71 @@ describe('openDatabase', () => {
     const second = await openDatabase(file);
     expect(await second('pictures').pluck('id')).toEqual(['a']);
     await second.destroy();
+  });
+
+  it('carries the students and checks of an earlier studio over, and back', async () => {
+    const db = await openDatabase(freshFile());
+    const later = '20261125150000_setups_taps_holds';
+    await db.migrate.down({ name: later });
+    const [student, check] = ['a-student', 'a-check'];
+    await db('students').insert({
+      id: student,
+      name: 'Wilma Harrow',
+      instrument: 'viola',
+      hold_id: 'violin-deep',
+      side: 'right',
+      frog_length_mm: 48,
+      skin_tone: 'clay',
+      created_at: '',
+    });
+    await db('checks').insert({
+      id: check,
+      student_id: student,
+      taken_at: '2026-01-01',
+      context: 'heel',
+      hold_id: 'violin-deep',
+      hold_version: 1,
+      standings_json: '{}',
+      contacts_json: '{}',
+      body_sha256: 'x',
+      created_at: '',
+    });
+    const number = { kind: 'number', id: 'wristFlexion', value: 12, sd: 3 };
+    const category = { kind: 'category', id: 'littlePlace', value: 'top', probability: 0.9 };
+    for (const measure of [number, category]) {
+      await db('measures').insert({
+        check_id: check,
+        measure_id: measure.id,
+        student_id: student,
+        taken_at: '2026-01-01',
+        verdict: 'in',
+        value_json: JSON.stringify(measure),
+      });
+    }
+    await db.migrate.up({ name: later });
+    const [setup] = await db('setups');
+    expect(setup).toMatchObject({
+      student_id: student,
+      position: 0,
+      instrument: 'viola',
+      hold_id: 'violin-deep',
+      frog_length_mm: 48,
+    });
+    expect(await db('checks').first()).toMatchObject({ setup_id: setup.id, taps_json: '[]' });
+    const measures = await db('measures').orderBy('rowid');
+    expect(measures.map(({ series, place }) => [series, place])).toEqual([
+      ['wristFlexion@heel', 'heel'],
+      ['littlePlace', 'heel'],
+    ]);
+    expect(JSON.parse(measures[0].value_json)).toEqual({
+      measure: { ...number, retake: null },
+      place: 'heel',
+      sources: [{ capture: 0, measure: { ...number, retake: null } }],
+      conflict: false,
+    });
+    await db.migrate.down({ name: later });
+    expect(await db('students').first()).toMatchObject({ instrument: 'viola', frog_length_mm: 48 });
+    expect(await db('checks').first()).toMatchObject({ id: check, hold_version: 1 });
+    await db.destroy();
   });
 });

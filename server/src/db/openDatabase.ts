@@ -1,5 +1,6 @@
 import knex, { type Knex } from 'knex';
 import * as firstTables from '../../migrations/20261125090000_first_tables';
+import * as setupsTapsHolds from '../../migrations/20261125150000_setups_taps_holds';
 
 interface Migration {
   name: string;
@@ -8,7 +9,10 @@ interface Migration {
 }
 
 /** Every migration in order, by its file's name; a new file is added at the end. */
-const MIGRATIONS: readonly Migration[] = [{ name: '20261125090000_first_tables', ...firstTables }];
+const MIGRATIONS: readonly Migration[] = [
+  { name: '20261125090000_first_tables', ...firstTables },
+  { name: '20261125150000_setups_taps_holds', ...setupsTapsHolds },
+];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */
 const migrationSource: Knex.MigrationSource<Migration> = {

@@ -1,34 +1,71 @@
 import { v7 as uuidv7 } from 'uuid';
 import sharp from 'sharp';
-import type { CheckInput, StudentInput } from '@open-palm/contract';
-import { captureFromFile, readOpMeasureFile } from '@open-palm/contract';
+import {
+  capturesFromFile,
+  readOpMeasureFile,
+  type CheckInput,
+  type Grip,
+  type StudentInput,
+} from '@open-palm/contract';
 import fingerSide from '../../../docs/examples/finger-side.json';
 
 export const STUDENT: StudentInput = {
   name: 'Wilma Harrow',
-  instrument: 'violin',
-  holdId: 'violin-shallow',
   side: 'right',
   birthYear: 2014,
-  frogLengthMm: 46,
+  middleFingerMm: null,
   skinTone: 'clay',
+  setups: [
+    {
+      id: uuidv7(),
+      instrument: 'violin',
+      bowSize: '4/4',
+      frogLengthMm: 46,
+      holdId: 'violin-shallow',
+      settings: {},
+    },
+  ],
+};
+
+/** The example student with a setup of its own: each belongs to one student only. */
+export const freshStudent = (more: Partial<StudentInput> = {}): StudentInput => ({
+  ...STUDENT,
+  setups: STUDENT.setups.map((setup) => ({ ...setup, id: uuidv7() })),
+  ...more,
+});
+
+/** By what the example check is judged. */
+export const GRIP: Grip = {
+  holdId: 'violin-shallow',
+  holdVersion: 2,
+  settings: {},
+  bowSize: '4/4',
+  middleFinger: { mm: 100, sdMm: 8 },
+  relaxedHandId: null,
 };
 
 /** A check of the documented example hold. */
 export function exampleCheck(
-  studentId: string,
-  pictureId: string,
+  { studentId, setupId, pictureId }: ExampleIds,
   more: Partial<CheckInput> = {},
 ): CheckInput {
-  const capture = captureFromFile(readOpMeasureFile(fingerSide));
+  const [capture] = capturesFromFile(readOpMeasureFile(fingerSide));
   return {
     studentId,
+    setupId,
     takenAt: '2026-03-01T15:30:00.000Z',
     context: 'free',
-    holdId: 'violin-shallow',
-    captures: [{ id: uuidv7(), pictureId, ...capture }],
+    grip: GRIP,
+    captures: [{ id: uuidv7(), pictureId, place: null, ...capture! }] as CheckInput['captures'],
+    taps: [],
     ...more,
   };
+}
+
+export interface ExampleIds {
+  studentId: string;
+  setupId: string;
+  pictureId: string;
 }
 
 /** A small real picture, with a place and a turn written into its metadata. */
@@ -43,9 +80,10 @@ export const examplePicture = (width = 60, height = 40): Promise<Buffer> =>
 export async function studentWithPicture(studio: {
   put(path: string, body: unknown): Promise<unknown>;
   putBytes(path: string, bytes: Uint8Array): Promise<unknown>;
-}): Promise<{ studentId: string; pictureId: string }> {
+}): Promise<ExampleIds> {
   const [studentId, pictureId] = [uuidv7(), uuidv7()];
-  await studio.put(`/api/students/${studentId}`, STUDENT);
+  const student = freshStudent();
+  await studio.put(`/api/students/${studentId}`, student);
   await studio.putBytes(`/api/pictures/${pictureId}`, await examplePicture());
-  return { studentId, pictureId };
+  return { studentId, setupId: student.setups[0]!.id, pictureId };
 }

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
-import type { KnownLength } from '@open-palm/core/bow';
+import type { KnownLength } from '@open-palm/core/units';
 import type { Hold } from '@open-palm/core/holds';
 import { CONTEXTS, type Context, type View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../kit/BackHeader';

@@ -1,13 +1,19 @@
-import type { Check, CheckInput } from '@open-palm/contract';
-import { holdById } from '@open-palm/core/holds';
+import {
+  gripFacts,
+  type Check,
+  type CheckInput,
+  type RelaxedHandRecord,
+} from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import {
+  checkContacts,
   familyStandings,
-  findCaptureIssues,
-  gripContacts,
+  findLookIssues,
+  measureCheck,
   sampleCapture,
-  type Capture,
   type Family,
+  type Look,
   type Standing,
 } from '@open-palm/core/measure';
 
@@ -17,26 +23,29 @@ export interface JudgedCheck {
 }
 
 /**
- * Works a check out anew from its points: what is kept never rests on a client's arithmetic.
+ * Works a check out anew from its points and answers: what is kept never rests on a client's arithmetic.
  *
- * @throws InputError with every point that cannot be measured, or an unknown hold
+ * @param relaxedHand the one that the check's grip names
+ * @throws InputError with every point that cannot be measured and every answer that cannot be judged
  */
-export function judgeCheck(id: string, input: CheckInput): JudgedCheck {
-  const hold = holdById(input.holdId);
-  const capture: Capture = input.captures[0]!;
-  const issues = findCaptureIssues(capture).map((issue) => ({
-    ...issue,
-    where: issue.where === 'frogLengthMm' ? issue.where : `captures[0] ${issue.where}`,
-  }));
+export function judgeCheck(
+  id: string,
+  input: CheckInput,
+  taught: Hold,
+  relaxedHand: RelaxedHandRecord | null,
+): JudgedCheck {
+  const { hold, hand } = gripFacts(input.grip, taught, relaxedHand);
+  const look: Look = input;
+  const issues = findLookIssues(look, hold);
   if (issues.length > 0) throw new InputError(issues);
-  const { measures } = sampleCapture(capture, hold, input.context);
+  const { measures } = measureCheck(look, hold, hand, sampleCapture);
   const check: Check = {
     ...input,
     takenAt: new Date(input.takenAt).toISOString(),
     id,
-    holdVersion: hold.version,
+    grip: { ...input.grip, holdVersion: hold.version },
     measures,
-    contacts: gripContacts(capture, hold.hand === 'over'),
+    contacts: checkContacts(look, hold),
   };
-  return { check, standings: familyStandings(measures) };
+  return { check, standings: familyStandings(measures.map(({ measure }) => measure)) };
 }

@@ -1,14 +1,22 @@
 import type { Knex } from 'knex';
 import type { Check } from '@open-palm/contract';
-import type { Family, Standing } from '@open-palm/core/measure';
+import type { Family, Place, Standing } from '@open-palm/core/measure';
+import { seriesOf } from '../../references/seriesOf';
 
 interface CheckRow {
   id: string;
   student_id: string;
+  setup_id: string;
   taken_at: string;
   context: string;
   hold_id: string;
   hold_version: number;
+  settings_json: string;
+  bow_size: string;
+  middle_finger_mm: number;
+  middle_finger_sd_mm: number;
+  relaxed_hand_id: string | null;
+  taps_json: string;
   standings_json: string;
   contacts_json: string;
   body_sha256: string;
@@ -18,9 +26,11 @@ interface CheckRow {
 interface CaptureRow {
   id: string;
   check_id: string;
+  position: number;
   picture_id: string;
   view: string;
   side: string;
+  place: string | null;
   image_width: number;
   image_height: number;
   points_json: string;
@@ -31,17 +41,13 @@ interface CaptureRow {
 interface MeasureRow {
   check_id: string;
   measure_id: string;
-  student_id: string;
+  place: string;
+  series: string;
+  setup_id: string;
   taken_at: string;
   verdict: string;
   value_json: string;
 }
-
-export const studentExists = async (db: Knex, id: string): Promise<boolean> =>
-  (await db('students').where({ id }).first('id')) !== undefined;
-
-export const pictureExists = async (db: Knex, id: string): Promise<boolean> =>
-  (await db('pictures').where({ id }).first('id')) !== undefined;
 
 /** What the check with this id was first sent as, if there is one. */
 export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefined> =>
@@ -57,22 +63,31 @@ export async function addCheck(
     await trx<CheckRow>('checks').insert({
       id: check.id,
       student_id: check.studentId,
+      setup_id: check.setupId,
       taken_at: check.takenAt,
       context: check.context,
-      hold_id: check.holdId,
-      hold_version: check.holdVersion,
+      hold_id: check.grip.holdId,
+      hold_version: check.grip.holdVersion,
+      settings_json: JSON.stringify(check.grip.settings),
+      bow_size: check.grip.bowSize,
+      middle_finger_mm: check.grip.middleFinger.mm,
+      middle_finger_sd_mm: check.grip.middleFinger.sdMm,
+      relaxed_hand_id: check.grip.relaxedHandId,
+      taps_json: JSON.stringify(check.taps),
       standings_json: JSON.stringify(extra.standings),
       contacts_json: JSON.stringify(check.contacts),
       body_sha256: extra.bodySha256,
       created_at: extra.createdAt,
     });
-    for (const capture of check.captures) {
+    for (const [position, capture] of check.captures.entries()) {
       await trx<CaptureRow>('captures').insert({
         id: capture.id,
         check_id: check.id,
+        position,
         picture_id: capture.pictureId,
         view: capture.view,
         side: capture.side,
+        place: capture.place,
         image_width: capture.image.width,
         image_height: capture.image.height,
         points_json: JSON.stringify(capture.points),
@@ -80,14 +95,16 @@ export async function addCheck(
         frog_length_sd_mm: capture.frogLength.sdMm,
       });
     }
-    for (const measure of check.measures) {
+    for (const merged of check.measures) {
       await trx<MeasureRow>('measures').insert({
         check_id: check.id,
-        measure_id: measure.id,
-        student_id: check.studentId,
+        measure_id: merged.measure.id,
+        place: merged.place ?? '',
+        series: seriesOf(merged.measure.id, merged.place),
+        setup_id: check.setupId,
         taken_at: check.takenAt,
-        verdict: measure.verdict,
-        value_json: JSON.stringify(measure),
+        verdict: merged.measure.verdict,
+        value_json: JSON.stringify(merged),
       });
     }
   });
@@ -97,25 +114,36 @@ export async function addCheck(
 export async function findCheck(db: Knex, id: string): Promise<Check | undefined> {
   const row = await db<CheckRow>('checks').where({ id }).first();
   if (!row) return undefined;
-  const captures = await db<CaptureRow>('captures').where({ check_id: id });
+  const captures = await db<CaptureRow>('captures').where({ check_id: id }).orderBy('position');
   const measures = await db<MeasureRow>('measures').where({ check_id: id }).orderBy('rowid');
   return {
     id: row.id,
     studentId: row.student_id,
+    setupId: row.setup_id,
     takenAt: row.taken_at,
     context: row.context as Check['context'],
-    holdId: row.hold_id,
-    holdVersion: row.hold_version,
-    captures: captures.map((capture) => ({
-      id: capture.id,
-      pictureId: capture.picture_id,
-      view: capture.view as Check['captures'][number]['view'],
-      side: capture.side as Check['captures'][number]['side'],
-      image: { width: capture.image_width, height: capture.image_height },
-      points: JSON.parse(capture.points_json),
-      frogLength: { mm: capture.frog_length_mm, sdMm: capture.frog_length_sd_mm },
-    })),
+    grip: {
+      holdId: row.hold_id,
+      holdVersion: row.hold_version,
+      settings: JSON.parse(row.settings_json),
+      bowSize: row.bow_size as Check['grip']['bowSize'],
+      middleFinger: { mm: row.middle_finger_mm, sdMm: row.middle_finger_sd_mm },
+      relaxedHandId: row.relaxed_hand_id,
+    },
+    captures: captures.map(captureOf),
+    taps: JSON.parse(row.taps_json),
     measures: measures.map((measure) => JSON.parse(measure.value_json)),
     contacts: JSON.parse(row.contacts_json),
   };
 }
+
+const captureOf = (row: CaptureRow): Check['captures'][number] => ({
+  id: row.id,
+  pictureId: row.picture_id,
+  view: row.view as Check['captures'][number]['view'],
+  side: row.side as Check['captures'][number]['side'],
+  place: row.place as Place | null,
+  image: { width: row.image_width, height: row.image_height },
+  points: JSON.parse(row.points_json),
+  frogLength: { mm: row.frog_length_mm, sdMm: row.frog_length_sd_mm },
+});

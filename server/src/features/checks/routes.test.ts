@@ -1,10 +1,10 @@
 import { v7 as uuidv7 } from 'uuid';
-import { checkSchema } from '@open-palm/contract';
-import { exampleCheck, studentWithPicture } from '../../testing/examples';
+import { checkSchema, type CheckInput } from '@open-palm/contract';
+import { exampleCheck, GRIP, studentWithPicture, type ExampleIds } from '../../testing/examples';
 import { openTestStudio, type TestStudio } from '../../testing/testStudio';
 
 let studio: TestStudio;
-let ids: { studentId: string; pictureId: string };
+let ids: ExampleIds;
 beforeAll(async () => {
   studio = await openTestStudio();
   ids = await studentWithPicture(studio);
@@ -22,19 +22,52 @@ const rowCounts = async () =>
 describe('checks', () => {
   it('measures what it keeps, with the version of the hold', async () => {
     const id = uuidv7();
-    const input = exampleCheck(ids.studentId, ids.pictureId);
+    const input = exampleCheck(ids);
     expect((await studio.put(`/api/checks/${id}`, input)).status).toBe(200);
     const check = checkSchema.parse((await studio.get(`/api/checks/${id}`)).body);
-    expect(check).toMatchObject({ id, studentId: ids.studentId, holdVersion: 1, context: 'free' });
+    expect(check).toMatchObject({ id, studentId: ids.studentId, grip: GRIP, context: 'free' });
     expect(check.captures).toEqual(input.captures);
-    const index = check.measures.find((measure) => measure.id === 'indexDepth');
-    expect(index).toMatchObject({ verdict: 'in', band: { lo: 1.1, hi: 1.9 } });
-    expect(index!.value).toBeCloseTo(1.5, 9);
+    const index = check.measures.find(({ measure }) => measure.id === 'indexDepth')!;
+    expect(index.measure).toMatchObject({ verdict: 'in', band: { lo: 1.1, hi: 1.9 } });
+    expect(index.measure.kind === 'number' && index.measure.value).toBeCloseTo(1.5, 9);
+    expect(index.sources).toEqual([{ capture: 0, measure: index.measure }]);
+  });
+
+  it('merges several pictures with answers by tap, each with its sources', async () => {
+    const id = uuidv7();
+    const one = exampleCheck(ids);
+    const two = exampleCheck(ids);
+    const input = {
+      ...one,
+      captures: [...one.captures, ...two.captures],
+      taps: [
+        { measure: 'thumbContact', answer: { kind: 'category', category: 'tip' } },
+        { measure: 'indexDepth', answer: { kind: 'value', value: 2.6, sd: 0.15 } },
+      ],
+    };
+    expect((await studio.put(`/api/checks/${id}`, input)).status).toBe(200);
+    const check = checkSchema.parse((await studio.get(`/api/checks/${id}`)).body);
+    expect(check).toMatchObject({ captures: input.captures, taps: input.taps });
+    const of = (name: string) => check.measures.find(({ measure }) => measure.id === name)!;
+    expect(of('thumbContact')).toMatchObject({ measure: { verdict: 'in' }, conflict: false });
+    expect(of('indexDepth')).toMatchObject({ measure: { verdict: 'unsure' }, conflict: true });
+    expect(of('indexDepth').sources.map(({ capture }) => capture)).toEqual([0, 1, null]);
+  });
+
+  it('keeps a look without any picture', async () => {
+    const id = uuidv7();
+    const taps: CheckInput['taps'] = [{ measure: 'indexDepth', answer: { kind: 'fine' } }];
+    await studio.put(`/api/checks/${id}`, exampleCheck(ids, { captures: [], taps }));
+    const check = checkSchema.parse((await studio.get(`/api/checks/${id}`)).body);
+    expect(check.measures.map(({ measure }) => measure)).toEqual([
+      { kind: 'looked', id: 'indexDepth', family: 'fingers', unit: 'u', verdict: 'in' },
+    ]);
+    expect(check.contacts.fingers.index).toMatchObject({ u: 1.5, touching: true });
   });
 
   it('keeps a repeated write once and answers it the same', async () => {
     const id = uuidv7();
-    const input = exampleCheck(ids.studentId, ids.pictureId);
+    const input = exampleCheck(ids);
     const first = await studio.put(`/api/checks/${id}`, input);
     const before = await rowCounts();
     const again = await studio.put(`/api/checks/${id}`, input);
@@ -44,15 +77,15 @@ describe('checks', () => {
 
   it('refuses another check under a used id', async () => {
     const id = uuidv7();
-    await studio.put(`/api/checks/${id}`, exampleCheck(ids.studentId, ids.pictureId));
-    const other = exampleCheck(ids.studentId, ids.pictureId, { context: 'heel' });
+    await studio.put(`/api/checks/${id}`, exampleCheck(ids));
+    const other = exampleCheck(ids, { context: 'heel' });
     const answer = await studio.put(`/api/checks/${id}`, other);
     expect(answer.status).toBe(409);
     expect(answer.body).toMatchObject({ error: { code: 'conflict', where: 'id' } });
   });
 
   const spoiled = (spoil: (check: ReturnType<typeof exampleCheck>) => void) => () => {
-    const check = exampleCheck(ids.studentId, ids.pictureId);
+    const check = exampleCheck(ids);
     spoil(check);
     return check;
   };
@@ -72,7 +105,44 @@ describe('checks', () => {
       'captures[0].pictureId',
       /no picture/,
     ],
-    ['an unknown hold', spoiled((c) => (c.holdId = 'banjo')), 400, 'hold', /no hold "banjo"/],
+    [
+      'an unknown hold',
+      spoiled((c) => (c.grip = { ...GRIP, holdId: 'banjo' })),
+      400,
+      'grip.holdId',
+      /violin-shallow/,
+    ],
+    [
+      'an own hold that is not there',
+      spoiled((c) => (c.grip = { ...GRIP, holdId: uuidv7() })),
+      404,
+      'grip.holdId',
+      /no hold/,
+    ],
+    [
+      'another student’s instrument',
+      spoiled((c) => (c.setupId = uuidv7())),
+      404,
+      'setupId',
+      /no instrument of this student/,
+    ],
+    [
+      'a relaxed hand that is not there',
+      spoiled((c) => (c.grip = { ...GRIP, relaxedHandId: uuidv7() })),
+      404,
+      'grip.relaxedHandId',
+      /no relaxed hand/,
+    ],
+    [
+      'an answer that is none',
+      spoiled(
+        (c) =>
+          (c.taps = [{ measure: 'littlePlace', answer: { kind: 'category', category: 'asleep' } }]),
+      ),
+      400,
+      'taps[0]',
+      /answered by one of/,
+    ],
     [
       'a point outside the picture',
       spoiled((c) => (c.captures[0]!.points.indexTip!.x = 4000)),
@@ -98,7 +168,7 @@ describe('checks', () => {
       'a frog of −46 mm',
       spoiled((c) => (c.captures[0]!.frogLength.mm = -46)),
       400,
-      'frogLengthMm',
+      'captures[0] frogLengthMm',
       /longer than 0 mm/,
     ],
     [
@@ -108,7 +178,7 @@ describe('checks', () => {
       'captures[0].points.indexTip.x',
       /number/,
     ],
-    ['no picture at all', spoiled((c) => (c.captures = [])), 400, 'captures', /./],
+    ['neither picture nor answer', spoiled((c) => (c.captures = [])), 400, 'captures', /answer/],
     ['a day that is none', spoiled((c) => (c.takenAt = 'yesterday')), 400, 'takenAt', /./],
   ])(
     'refuses %s, saying what and where, and keeps nothing',
@@ -124,7 +194,7 @@ describe('checks', () => {
   );
 
   it('keeps nothing of a check that fails half-way', async () => {
-    const used = exampleCheck(ids.studentId, ids.pictureId);
+    const used = exampleCheck(ids);
     await studio.put(`/api/checks/${uuidv7()}`, used);
     const before = await rowCounts();
     // The capture's id is taken, which only shows once the check's own row is in.

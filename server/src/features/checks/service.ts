@@ -1,22 +1,31 @@
-import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Check, CheckInput } from '@open-palm/contract';
+import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
+import { bodyHash } from '../../bodyHash';
 import { notFound, Problem } from '../../problem';
+import {
+  findHold,
+  findRelaxedHand,
+  pictureExists,
+  setupExists,
+  studentExists,
+} from '../../references/repo';
 import { judgeCheck } from './judgeCheck';
-import { addCheck, bodyHashOf, findCheck, pictureExists, studentExists } from './repo';
+import { addCheck, bodyHashOf, findCheck } from './repo';
 
 /**
  * Keeps a check under the client's id. The same check again gives the same answer; nothing is half-kept.
  *
- * @throws Problem `notFound` for an unknown student or picture, `conflict` when the id belongs to another check
- * @throws InputError when its points cannot be measured
+ * @throws Problem `notFound` for an unknown student, picture, hold or relaxed hand, `conflict` when the id belongs to
+ *   another check
+ * @throws InputError when its points cannot be measured or its answers not judged
  */
 export async function saveCheck(
   { db, now }: { db: Knex; now: () => Date },
   id: string,
   input: CheckInput,
 ): Promise<Check> {
-  const bodySha256 = createHash('sha256').update(JSON.stringify(input)).digest('hex');
+  const bodySha256 = bodyHash(input);
   const known = await bodyHashOf(db, id);
   if (known !== undefined) {
     if (known !== bodySha256) {
@@ -25,14 +34,37 @@ export async function saveCheck(
     return loadCheck(db, id);
   }
   if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');
+  if (!(await setupExists(db, input.studentId, input.setupId))) {
+    throw notFound('instrument of this student', 'setupId');
+  }
   for (const [i, capture] of input.captures.entries()) {
     if (!(await pictureExists(db, capture.pictureId))) {
       throw notFound('picture', `captures[${i}].pictureId`);
     }
   }
-  const { check, standings } = judgeCheck(id, input);
+  const { check, standings } = judgeCheck(
+    id,
+    input,
+    await holdOf(db, input.grip),
+    await relaxedHandOf(db, input),
+  );
   await addCheck(db, check, { standings, bodySha256, createdAt: now().toISOString() });
   return loadCheck(db, id);
+}
+
+/** The hold that a check names: a shipped one as it ships now, an own one in exactly its version. */
+async function holdOf(db: Knex, { holdId, holdVersion }: CheckInput['grip']): Promise<Hold> {
+  if (HOLD_IDS.includes(holdId)) return holdById(holdId);
+  const hold = await findHold(db, holdId, holdVersion);
+  if (!hold) throw notFound('hold', 'grip.holdId');
+  return hold;
+}
+
+async function relaxedHandOf(db: Knex, { grip, studentId }: CheckInput) {
+  if (grip.relaxedHandId === null) return null;
+  const relaxedHand = await findRelaxedHand(db, grip.relaxedHandId);
+  if (relaxedHand?.studentId !== studentId) throw notFound('relaxed hand', 'grip.relaxedHandId');
+  return relaxedHand;
 }
 
 /** @throws Problem `notFound` */

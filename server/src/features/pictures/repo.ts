@@ -15,11 +15,12 @@ export async function addPicture(db: Knex, row: PictureRow): Promise<void> {
   await db<PictureRow>('pictures').insert(row);
 }
 
-/** Ids of all pictures that a check uses or that are younger than a moment. */
+/** Ids of all pictures that a check or a relaxed hand uses or that are younger than a moment. */
 export async function picturesToKeep(db: Knex, newerThan: string): Promise<Set<string>> {
   const rows = await db<PictureRow>('pictures')
     .where('created_at', '>=', newerThan)
     .orWhereIn('id', db('captures').select('picture_id'))
+    .orWhereIn('id', db('relaxed_hands').select('picture_id'))
     .select('id');
   return new Set(rows.map((row) => row.id));
 }

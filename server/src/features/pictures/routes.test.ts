@@ -96,8 +96,9 @@ describe('pictures', () => {
   });
 
   it('are swept when no check came for them, with what a crash left; those in use stay', async () => {
-    const { studentId, pictureId } = await studentWithPicture(studio);
-    await studio.put(`/api/checks/${uuidv7()}`, exampleCheck(studentId, pictureId));
+    const ids = await studentWithPicture(studio);
+    const { pictureId } = ids;
+    await studio.put(`/api/checks/${uuidv7()}`, exampleCheck(ids));
     const { id: waiting } = await kept(await examplePicture());
     writeFileSync(`${fileOf(uuidv7())}.3141`, 'half a picture');
     await sweepPictures(studio.db, studio.pictureDir, NOW);

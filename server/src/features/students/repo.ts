@@ -1,148 +1,104 @@
 import type { Knex } from 'knex';
-import type { CheckSummary, DatedMeasure, Student } from '@open-palm/contract';
-import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
+import type { Setup, Student } from '@open-palm/contract';
 
 interface StudentRow {
   id: string;
   name: string;
-  instrument: string;
-  hold_id: string;
   side: string;
   birth_year: number | null;
-  frog_length_mm: number | null;
+  middle_finger_mm: number | null;
   skin_tone: string;
   created_at: string;
 }
 
-interface DatedMeasureRow {
+interface SetupRow {
+  id: string;
   student_id: string;
-  check_id: string;
-  taken_at: string;
-  context: DatedMeasure['context'];
-  value_json: string;
+  position: number | null;
+  instrument: string;
+  bow_size: string;
+  frog_length_mm: number | null;
+  hold_id: string;
+  settings_json: string;
 }
 
-const studentOf = (row: StudentRow): Student => ({
+const setupOf = (row: SetupRow): Setup => ({
   id: row.id,
-  name: row.name,
-  instrument: row.instrument as Student['instrument'],
-  holdId: row.hold_id,
-  side: row.side as Student['side'],
-  birthYear: row.birth_year,
+  instrument: row.instrument as Setup['instrument'],
+  bowSize: row.bow_size as Setup['bowSize'],
   frogLengthMm: row.frog_length_mm,
-  skinTone: row.skin_tone as Student['skinTone'],
+  holdId: row.hold_id,
+  settings: JSON.parse(row.settings_json),
 });
 
-/** Adds a student or changes what is written down of one. */
-export async function putStudent(db: Knex, student: Student, createdAt: string): Promise<void> {
-  const row = {
-    name: student.name,
-    instrument: student.instrument,
-    hold_id: student.holdId,
-    side: student.side,
-    birth_year: student.birthYear,
-    frog_length_mm: student.frogLengthMm,
-    skin_tone: student.skinTone,
-  };
-  await db<StudentRow>('students')
-    .insert({ id: student.id, created_at: createdAt, ...row })
-    .onConflict('id')
-    .merge(row);
+const studentOf = (row: StudentRow, setups: readonly SetupRow[]): Student => ({
+  id: row.id,
+  name: row.name,
+  side: row.side as Student['side'],
+  birthYear: row.birth_year,
+  middleFingerMm: row.middle_finger_mm,
+  skinTone: row.skin_tone as Student['skinTone'],
+  setups: setups.filter(({ student_id }) => student_id === row.id).map(setupOf),
+});
+
+/**
+ * Adds a student or changes what is written down of one. A setup that is no longer in the list stays for its checks.
+ *
+ * @returns false when one of the setups belongs to another student; then nothing was changed
+ */
+export async function putStudent(db: Knex, student: Student, createdAt: string): Promise<boolean> {
+  return db.transaction(async (trx) => {
+    const foreign = await trx<SetupRow>('setups')
+      .whereIn(
+        'id',
+        student.setups.map(({ id }) => id),
+      )
+      .whereNot({ student_id: student.id })
+      .first('id');
+    if (foreign) return false;
+    const row = {
+      name: student.name,
+      side: student.side,
+      birth_year: student.birthYear,
+      middle_finger_mm: student.middleFingerMm,
+      skin_tone: student.skinTone,
+    };
+    await trx<StudentRow>('students')
+      .insert({ id: student.id, created_at: createdAt, ...row })
+      .onConflict('id')
+      .merge(row);
+    await trx<SetupRow>('setups').where({ student_id: student.id }).update({ position: null });
+    for (const [position, setup] of student.setups.entries()) {
+      const setupRow = {
+        position,
+        instrument: setup.instrument,
+        bow_size: setup.bowSize,
+        frog_length_mm: setup.frogLengthMm,
+        hold_id: setup.holdId,
+        settings_json: JSON.stringify(setup.settings),
+      };
+      await trx<SetupRow>('setups')
+        .insert({ id: setup.id, student_id: student.id, ...setupRow })
+        .onConflict('id')
+        .merge(setupRow);
+    }
+    return true;
+  });
 }
+
+const setupRows = (db: Knex) =>
+  db<SetupRow>('setups').whereNotNull('position').orderBy(['student_id', 'position']);
 
 export async function findStudent(db: Knex, id: string): Promise<Student | undefined> {
   const row = await db<StudentRow>('students').where({ id }).first();
-  return row && studentOf(row);
+  return row && studentOf(row, await setupRows(db).where({ student_id: id }));
 }
 
 export async function allStudents(db: Knex): Promise<Student[]> {
   const rows = await db<StudentRow>('students').orderByRaw('name COLLATE NOCASE, id');
-  return rows.map(studentOf);
-}
-
-/** A student's checks, newest first. */
-export async function checkSummaries(db: Knex, studentId: string): Promise<CheckSummary[]> {
-  const rows = await db('checks')
-    .join('captures', 'captures.check_id', 'checks.id')
-    .where('checks.student_id', studentId)
-    .orderBy([
-      { column: 'checks.taken_at', order: 'desc' },
-      { column: 'checks.id', order: 'desc' },
-    ])
-    .select('checks.id', 'taken_at', 'context', 'view', 'picture_id', 'standings_json');
-  return rows.map((row) => ({
-    id: row.id,
-    takenAt: row.taken_at,
-    context: row.context,
-    view: row.view,
-    pictureId: row.picture_id,
-    standings: JSON.parse(row.standings_json),
-  }));
-}
-
-/** The newest values of every measure of one student or of all, `depth` of each, newest first. */
-export async function newestMeasures(
-  db: Knex,
-  depth: number,
-  studentId?: string,
-): Promise<Map<string, DatedMeasure[]>> {
-  // One short walk in the index for each student and measure, however long the history is.
-  const rows: DatedMeasureRow[] = await db.raw(
-    `select m.student_id, m.check_id, m.taken_at, c.context, m.value_json
-     from students s
-     join json_each(?) k
-     join measures m on m.rowid in (
-       select n.rowid from measures n where n.student_id = s.id and n.measure_id = k.value
-       order by n.taken_at desc, n.check_id desc limit ?)
-     join checks c on c.id = m.check_id
-     where s.id = coalesce(?, s.id)
-     order by m.taken_at desc, m.check_id desc`,
-    [JSON.stringify(MEASURE_IDS), depth, studentId ?? null],
-  );
-  return byStudent(rows, ({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
-    checkId,
-    takenAt,
-    context,
-    measure: JSON.parse(value_json),
-  }));
-}
-
-export interface DatedContacts {
-  takenAt: string;
-  contacts: GripContacts;
-}
-
-/** Contacts of the newest checks of one student or of all, `depth` of each, newest first. */
-export async function newestContacts(
-  db: Knex,
-  depth: number,
-  studentId?: string,
-): Promise<Map<string, DatedContacts[]>> {
-  const rows: { student_id: string; taken_at: string; contacts_json: string }[] = await db.raw(
-    `select c.student_id, c.taken_at, c.contacts_json
-     from students s
-     join checks c on c.rowid in (
-       select n.rowid from checks n where n.student_id = s.id
-       order by n.taken_at desc, n.id desc limit ?)
-     where s.id = coalesce(?, s.id)
-     order by c.taken_at desc, c.id desc`,
-    [depth, studentId ?? null],
-  );
-  return byStudent(rows, ({ taken_at: takenAt, contacts_json }) => ({
-    takenAt,
-    contacts: JSON.parse(contacts_json),
-  }));
-}
-
-function byStudent<Row extends { student_id: string }, T>(
-  rows: readonly Row[],
-  read: (row: Row) => T,
-): Map<string, T[]> {
-  const found = new Map<string, T[]>();
-  for (const row of rows) {
-    const list = found.get(row.student_id) ?? [];
-    list.push(read(row));
-    found.set(row.student_id, list);
+  const setups = new Map<string, SetupRow[]>();
+  for (const row of await setupRows(db)) {
+    setups.set(row.student_id, [...(setups.get(row.student_id) ?? []), row]);
   }
-  return found;
+  return rows.map((row) => studentOf(row, setups.get(row.id) ?? []));
 }

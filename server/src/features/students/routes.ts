@@ -1,17 +1,13 @@
 import { Router } from '@koa/router';
 import type { Knex } from 'knex';
-import { studentInputSchema, type HandFile } from '@open-palm/contract';
-import { notFound } from '../../problem';
+import { studentInputSchema, type HandFile, type Setup, type Student } from '@open-palm/contract';
+import { HOLD_IDS } from '@open-palm/core/holds';
+import { notFound, Problem } from '../../problem';
 import { readBody, readId } from '../../readBody';
-import { lastSeenOf, listItem, mergeContacts, standingsOf } from './handFile';
-import {
-  allStudents,
-  checkSummaries,
-  findStudent,
-  newestContacts,
-  newestMeasures,
-  putStudent,
-} from './repo';
+import { latestHolds, newestRelaxedHand } from '../../references/repo';
+import { lastSeenOf, listItem, mergeContacts, standingsOf } from './lastSeen/handFile';
+import { checkSummaries, lastCheckTimes, newestContacts, newestMeasures } from './lastSeen/repo';
+import { allStudents, findStudent, putStudent } from './repo';
 
 /** How many checks back a portrait may reach for what newer pictures did not show. */
 const PORTRAIT_CHECKS = 8;
@@ -20,13 +16,16 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
   const router = new Router({ prefix: '/api/students' });
 
   router.get('/', async (ctx) => {
-    const students = await allStudents(db);
     const newest = await newestMeasures(db, 1);
     const contacts = await newestContacts(db, PORTRAIT_CHECKS);
+    const times = await lastCheckTimes(db);
     ctx.body = {
-      students: students.map((student) =>
-        listItem(student, newest.get(student.id) ?? [], contacts.get(student.id) ?? []),
-      ),
+      students: (await allStudents(db)).map((student) => {
+        const main = student.setups[0]!.id;
+        const seen = [newest.get(main) ?? [], contacts.get(main) ?? []] as const;
+        return listItem(student, times.get(student.id), ...seen);
+      }),
+      ownHolds: await latestHolds(db),
     };
   });
 
@@ -35,7 +34,11 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
       id: readId(ctx.params.id),
       ...readBody(studentInputSchema, ctx.request.body),
     };
-    await putStudent(db, student, now().toISOString());
+    await refuseUnknownHolds(db, student);
+    if (!(await putStudent(db, student, now().toISOString()))) {
+      const message = 'One of these instruments already belongs to another student.';
+      throw new Problem(409, 'conflict', message, 'setups');
+    }
     ctx.body = student;
   });
 
@@ -43,17 +46,44 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
     const id = readId(ctx.params.id);
     const student = await findStudent(db, id);
     if (!student) throw notFound('student', 'id');
-    const newest = (await newestMeasures(db, 2, id)).get(id) ?? [];
-    const contacts = (await newestContacts(db, PORTRAIT_CHECKS, id)).get(id) ?? [];
+    const setup = setupAsked(student, ctx.query.setup);
+    const newest = (await newestMeasures(db, 2, setup.id)).get(setup.id) ?? [];
+    const contacts = (await newestContacts(db, PORTRAIT_CHECKS, setup.id)).get(setup.id) ?? [];
     const handFile: HandFile = {
       student,
-      history: await checkSummaries(db, id),
+      setupId: setup.id,
+      ownHolds: (await latestHolds(db)) as HandFile['ownHolds'],
+      relaxedHand: (await newestRelaxedHand(db, id)) ?? null,
+      history: await checkSummaries(db, setup.id),
       lastSeen: lastSeenOf(newest),
       standings: standingsOf(newest),
-      contacts: mergeContacts(contacts.map((seen) => seen.contacts)),
+      contacts: mergeContacts(contacts),
     };
     ctx.body = handFile;
   });
 
   return router;
+}
+
+/** The instrument that a hand file is asked for: the main one, unless another is named. */
+function setupAsked({ setups }: Student, asked: string | string[] | undefined): Setup {
+  const setup =
+    asked === undefined ? setups[0] : setups.find(({ id }) => id === readId(String(asked)));
+  if (!setup) throw notFound('instrument of this student', 'setup');
+  return setup;
+}
+
+/** An own hold must be there, and be one of the setup's instrument. */
+async function refuseUnknownHolds(db: Knex, { setups }: Student): Promise<void> {
+  if (setups.every(({ holdId }) => HOLD_IDS.includes(holdId))) return;
+  const own = await latestHolds(db);
+  for (const [i, { holdId, instrument }] of setups.entries()) {
+    const where = `setups[${i}].holdId`;
+    if (HOLD_IDS.includes(holdId)) continue;
+    const hold = own.find(({ id }) => id === holdId);
+    if (!hold) throw notFound('hold', where);
+    if (!hold.instruments.includes(instrument)) {
+      throw new Problem(400, 'malformed', 'This hold belongs to another instrument.', where);
+    }
+  }
 }

@@ -1,5 +1,5 @@
 import { describeIssue } from '@open-palm/contract';
-import type { KnownLength } from '@open-palm/core/bow';
+import type { KnownLength } from '@open-palm/core/units';
 import type { Hold } from '@open-palm/core/holds';
 import {
   findCaptureIssues,

@@ -1,13 +1,23 @@
 import type { DatedMeasure, HandFile, StudentListItem } from '@open-palm/contract';
-import { familyStandings, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { FINGERS } from '@open-palm/core/hand';
+import { familyStandings, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
+import { allSeries, seriesOf } from '../../../references/seriesOf';
+
+const keyOf = ({ merged }: DatedMeasure) => seriesOf(merged.measure.id, merged.place);
 
 /** What was last seen of a hold, put together from its newest checks: no one picture shows everything. */
 export function lastSeenOf(newest: readonly DatedMeasure[]): HandFile['lastSeen'] {
-  const ordered = MEASURE_IDS.map((id) => newest.filter(({ measure }) => measure.id === id));
-  return ordered.flatMap(([latest, previous]) =>
-    latest ? [{ latest, previous: previous ?? null }] : [],
-  );
+  const bySeries = new Map<string, DatedMeasure[]>();
+  for (const dated of newest) {
+    bySeries.set(keyOf(dated), [...(bySeries.get(keyOf(dated)) ?? []), dated]);
+  }
+  return allSeries(MEASURE_IDS).flatMap((series) => {
+    // A check with pictures at several places tells of a measure more than once; one of each check counts.
+    const [latest, ...earlier] = bySeries.get(series) ?? [];
+    if (!latest) return [];
+    const previous = earlier.find(({ checkId }) => checkId !== latest.checkId) ?? null;
+    return [{ latest, previous }];
+  });
 }
 
 /** Each contact from the newest check that shows it. */
@@ -26,21 +36,22 @@ export function mergeContacts(newestFirst: readonly GripContacts[]): GripContact
 
 /** The standing of the four families over the newest value of every measure. */
 export const standingsOf = (newest: readonly DatedMeasure[]): HandFile['standings'] =>
-  familyStandings(lastSeenOf(newest).map(({ latest }) => latest.measure));
+  familyStandings(lastSeenOf(newest).map(({ latest }) => latest.merged.measure));
 
-/** A student's line in the list, from the newest values. */
+/** A student's line in the list, from the newest values of the main instrument. */
 export function listItem(
   student: StudentListItem['student'],
+  lastCheckAt: string | undefined,
   newest: readonly DatedMeasure[],
-  contacts: readonly { takenAt: string; contacts: GripContacts }[],
+  contacts: readonly GripContacts[],
 ): StudentListItem {
-  const measures = newest.map(({ measure }) => measure);
+  const measures = lastSeenOf(newest).map(({ latest }) => latest.merged.measure);
   const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
   return {
     student,
-    lastCheckAt: contacts[0]?.takenAt ?? null,
-    standings: standingsOf(newest),
-    contacts: mergeContacts(contacts.map((seen) => seen.contacts)),
+    lastCheckAt: lastCheckAt ?? null,
+    standings: familyStandings(measures),
+    contacts: mergeContacts(contacts),
     thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
     verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
   };

@@ -1,0 +1,3 @@
+export * from './cocoSchema';
+export * from './readCoco';
+export * from './writeCoco';

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { BOW_SIZES, type BowSize } from '@open-palm/core/bow';
+import { HOLD_IDS, holdsFor, INSTRUMENTS } from '@open-palm/core/holds';
+import { idSchema } from './ids';
+
+/** A shipped hold, or one of the teacher's own by its UUID. */
+export const holdIdSchema = z
+  .string()
+  .refine((id) => HOLD_IDS.includes(id) || idSchema.safeParse(id).success, {
+    error: `expected one of ${HOLD_IDS.join(', ')}, or the id of an own hold`,
+  });
+
+export const bowSizeSchema = z.enum(Object.keys(BOW_SIZES) as [BowSize, ...BowSize[]]);
+
+/** A teacher's answers where schools differ: the option's id by the setting's id. */
+export const settingsSchema = z.record(z.string().max(40), z.string().max(40));
+
+/** One instrument with its bow and the hold that is taught on it. A student can have several. */
+export const setupSchema = z
+  .object({
+    id: idSchema,
+    instrument: z.enum(INSTRUMENTS),
+    bowSize: bowSizeSchema,
+    /** Length of this bow's frog, mm, if it was measured. */
+    frogLengthMm: z
+      .number()
+      .min(20, 'between 20 and 80 mm')
+      .max(80, 'between 20 and 80 mm')
+      .nullable(),
+    holdId: holdIdSchema,
+    settings: settingsSchema,
+  })
+  .strict()
+  .refine(
+    ({ instrument, holdId }) =>
+      !HOLD_IDS.includes(holdId) || holdsFor(instrument).some((hold) => hold.id === holdId),
+    { path: ['holdId'], error: 'this hold belongs to another instrument' },
+  );
+
+export type Setup = z.infer<typeof setupSchema>;

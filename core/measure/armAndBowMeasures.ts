@@ -1,0 +1,73 @@
+import { mmPerPixel } from '../bow';
+import { flexion2d } from '../hand';
+import { DEG_PER_RAD } from '../units';
+import { pointAt } from './figure';
+import type { MeasureSpec } from './measureSpec';
+
+export const ELBOW_LEVELS = ['dropped', 'level', 'raised'] as const;
+
+/** How the stick leans on the string: toward the fingerboard as it is taught, upright, or fallen toward the bridge. */
+export const STICK_ROLLS = ['fallenBack', 'upright', 'leaning'] as const;
+
+/** The elbow, and how the bow stands: on the string, against it, and how tight its hair is. */
+export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
+  {
+    kind: 'number',
+    id: 'elbowBend',
+    family: 'wrist',
+    unit: 'deg',
+    sight: 'elbow',
+    points: ['shoulder', 'elbow', 'wrist'],
+    joint: 'elbow',
+    // Without a sign: which way an arm hangs on the screen depends on the instrument, and an elbow hardly bends back.
+    value: (figure) =>
+      Math.abs(
+        flexion2d(
+          pointAt(figure, 'shoulder'),
+          pointAt(figure, 'elbow'),
+          pointAt(figure, 'wrist'),
+          1,
+        ),
+      ),
+  },
+  { kind: 'tap', id: 'elbowLevel', family: 'wrist', unit: 'category', categories: ELBOW_LEVELS },
+  { kind: 'tap', id: 'stickRoll', family: 'wrist', unit: 'category', categories: STICK_ROLLS },
+  {
+    kind: 'number',
+    id: 'bowSkew',
+    family: 'wrist',
+    unit: 'deg',
+    sight: 'bowOnString',
+    points: ['stickHandEnd', 'stickTipEnd', 'stringUpper', 'stringLower'],
+    // 90° − ∠(stick toward tip, string toward scroll): positive when the point drifts toward the scroll.
+    value: (figure) => {
+      const hand = pointAt(figure, 'stickHandEnd');
+      const tip = pointAt(figure, 'stickTipEnd');
+      const upper = pointAt(figure, 'stringUpper');
+      const lower = pointAt(figure, 'stringLower');
+      const stick = { x: tip.x - hand.x, y: tip.y - hand.y };
+      const string = { x: upper.x - lower.x, y: upper.y - lower.y };
+      const across = Math.abs(stick.x * string.y - stick.y * string.x);
+      const along = stick.x * string.x + stick.y * string.y;
+      return Math.atan2(along, across) * DEG_PER_RAD;
+    },
+  },
+  {
+    kind: 'number',
+    id: 'hairClearance',
+    family: 'wrist',
+    unit: 'mm',
+    sight: 'middleOfBow',
+    points: ['frogFront', 'frogBack', 'stickMid', 'hairMid'],
+    value: (figure) => {
+      const stick = pointAt(figure, 'stickMid');
+      const hair = pointAt(figure, 'hairMid');
+      const scale = mmPerPixel(
+        pointAt(figure, 'frogFront'),
+        pointAt(figure, 'frogBack'),
+        figure.frogLengthMm,
+      );
+      return Math.hypot(stick.x - hair.x, stick.y - hair.y) * scale;
+    },
+  },
+];

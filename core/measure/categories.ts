@@ -1,0 +1,63 @@
+import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
+import type { Figure } from './figure';
+
+/** How a picture sorts into categories: readings with a doubt each, and what they make of every category. */
+export interface CategoryRule {
+  /** Numbers that decide, smooth in the points. */
+  readings: readonly ((figure: Figure) => number)[];
+  /** How probable each category is, in the spec's order, when the readings are normal about these values. */
+  shares: (readings: readonly number[], sds: readonly number[], figure: Figure) => number[];
+  /** The category of exact readings: its place in the spec's list. */
+  at: (readings: readonly number[], figure: Figure) => number;
+}
+
+/**
+ * Categories that follow each other along one number.
+ *
+ * @param starts where each category begins, ascending; the first begins at −Infinity
+ */
+export function sortedAlong(
+  reading: (figure: Figure) => number,
+  starts: (figure: Figure) => readonly number[],
+): CategoryRule {
+  return {
+    readings: [reading],
+    shares: ([value], [sd], figure) => {
+      const below = starts(figure).map((from) =>
+        from === -Infinity ? 0 : from === Infinity ? 1 : normalCdf(from, value!, sd!),
+      );
+      return below.map((p, i) => (below[i + 1] ?? 1) - p);
+    },
+    at: ([value], figure) => starts(figure).findLastIndex((from) => value! >= from),
+  };
+}
+
+/**
+ * Which of several distances is the smallest, if it is within reach; the category after the last means none is.
+ *
+ * @param distances signed; one category each
+ */
+export function nearestWithin(
+  distances: readonly ((figure: Figure) => number)[],
+  reach: number,
+): CategoryRule {
+  return {
+    readings: distances,
+    shares: (values, sds) => {
+      const within = values.map(
+        (value, i) => normalCdf(reach, value, sds[i]!) - normalCdf(-reach, value, sds[i]!),
+      );
+      const total = within.reduce((sum, p) => sum + p, 0);
+      // Two fingertips can be within reach at once only when they touch: then they share.
+      const scale = total > 1 ? 1 / total : 1;
+      return [...within.map((p) => p * scale), Math.max(0, 1 - total)];
+    },
+    at: (values) => {
+      const nearest = values.reduce(
+        (best, value, i) => (Math.abs(value) < Math.abs(values[best]!) ? i : best),
+        0,
+      );
+      return Math.abs(values[nearest]!) <= reach ? nearest : values.length;
+    },
+  };
+}

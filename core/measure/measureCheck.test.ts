@@ -1,0 +1,163 @@
+import { holdById } from '../holds';
+import { levelCapture, withPoint } from './testing/levelCapture';
+import { measureCheck, type Look, type PlacedCapture } from './measureCheck';
+import type { MeasureId } from './measureIds';
+import type { MergedMeasure, NumberMeasure } from './measures';
+
+const hold = holdById('violin-shallow');
+const NOTHING: Look = { context: 'free', captures: [], taps: [] };
+
+const merged = (look: Partial<Look>) => measureCheck({ ...NOTHING, ...look }, hold);
+const find = (look: Partial<Look>, id: MeasureId, place: string | null = null) =>
+  merged(look).measures.find((m) => m.measure.id === id && m.place === place)!;
+const numberIn = (m: MergedMeasure) => m.measure as NumberMeasure;
+
+/** The same hand from the player's eye: the finger side turned upside down keeps its hair to the left of the tip. */
+const fromEye = (capture: PlacedCapture): PlacedCapture => ({
+  ...capture,
+  view: 'player-eye',
+  points: Object.fromEntries(
+    Object.entries(capture.points).map(([name, p]) => [name, { ...p, y: 600 - p.y }]),
+  ),
+});
+
+/** A profile with the wrist bent by this much, right hand: forearm left, level; flexion turns clockwise. */
+function profile(flexionDeg: number, place: PlacedCapture['place']): PlacedCapture {
+  const turn = (flexionDeg * Math.PI) / 180;
+  const mark = (x: number, y: number) => ({ x, y, sigma: 2 });
+  return {
+    ...levelCapture(),
+    view: 'profile',
+    place,
+    points: {
+      forearm: mark(100, 300),
+      wrist: mark(400, 300),
+      middleMcp: mark(400 + 150 * Math.cos(turn), 300 + 150 * Math.sin(turn)),
+    },
+  };
+}
+
+describe('several pictures in one check', () => {
+  const side = levelCapture();
+
+  it('take the view that shows a measure best', () => {
+    const eye = fromEye(levelCapture({ index: { xMm: 26, u: 1.6 } }));
+    const depth = find({ captures: [eye, side] }, 'indexDepth');
+    expect(numberIn(depth).value).toBeCloseTo(1.5, 9);
+    expect(depth.sources.map(({ capture }) => capture)).toEqual([1, 0]);
+    expect(depth.conflict).toBe(false);
+  });
+
+  it('weigh two equally good ones by their doubts: 1.5 ± a and 1.9 ± b', () => {
+    const other = levelCapture({ index: { xMm: 26, u: 1.9 } });
+    const [a, b] = [side, other].map((capture) =>
+      numberIn(find({ captures: [capture] }, 'indexDepth')),
+    ) as [NumberMeasure, NumberMeasure];
+    const both = numberIn(find({ captures: [side, other] }, 'indexDepth'));
+    const weights = [1 / a.sd ** 2, 1 / b.sd ** 2] as const;
+    const mean = (a.value * weights[0] + b.value * weights[1]) / (weights[0] + weights[1]);
+    expect(both.value).toBeCloseTo(mean, 12);
+    expect(both.sd).toBeCloseTo(1 / Math.sqrt(weights[0] + weights[1]), 12);
+  });
+
+  it('report what differs by more than the doubts, and are then unsure', () => {
+    const far = levelCapture({ index: { xMm: 26, u: 2.6 } });
+    const depth = find({ captures: [side, far] }, 'indexDepth');
+    expect(depth).toMatchObject({ conflict: true, measure: { verdict: 'unsure' } });
+    expect(find({ captures: [side, far] }, 'middleDepth').conflict).toBe(false);
+  });
+
+  it('contradict each other across views as well', () => {
+    const eye = fromEye(levelCapture({ index: { xMm: 26, u: 2.6 } }));
+    expect(find({ captures: [side, eye] }, 'indexDepth')).toMatchObject({ conflict: true });
+  });
+
+  it('multiply the probabilities of a category', () => {
+    const place = find({ captures: [side, side] }, 'littlePlace');
+    expect(place.measure).toMatchObject({ value: 'top', verdict: 'in' });
+    const off = withPoint(side, 'littleTip', { x: 346, y: 200 });
+    expect(find({ captures: [side, off] }, 'littlePlace')).toMatchObject({
+      conflict: true,
+      measure: { verdict: 'unsure' },
+    });
+  });
+
+  it('say of what none of them shows where it can be seen', () => {
+    const { notMeasured } = merged({ captures: [side] });
+    const why = (id: MeasureId) => notMeasured.find((outcome) => outcome.id === id);
+    expect(why('thumbIpFlexion')).toMatchObject({ reason: 'view', views: ['thumb-side'] });
+    expect(why('thumbFacet')).toMatchObject({ reason: 'tapOnly' });
+    expect(why('gapRatio12')).toMatchObject({ reason: 'needsRelaxedHand' });
+    expect(why('wristRange')).toMatchObject({ reason: 'needsHeelAndPoint' });
+  });
+});
+
+describe('the wrist along the bow', () => {
+  const along = { captures: [profile(20, 'heel'), profile(2, 'middle'), profile(-12, 'point')] };
+
+  it('is told at each place, by the band of that place', () => {
+    expect(find(along, 'wristFlexion', 'heel').measure).toMatchObject({
+      verdict: 'in',
+      band: { lo: 0, hi: 35 },
+    });
+    expect(numberIn(find(along, 'wristFlexion', 'point')).value).toBeCloseTo(-12, 6);
+  });
+
+  it('has a range from heel to point, with both doubts', () => {
+    const range = numberIn(find(along, 'wristRange'));
+    expect(range.value).toBeCloseTo(32, 6);
+    const ends = (['heel', 'point'] as const).map(
+      (place) => numberIn(find(along, 'wristFlexion', place)).sd,
+    );
+    expect(range.sd).toBeCloseTo(Math.hypot(...ends), 9);
+    expect(range.band).toEqual({ lo: 8, hi: 35 });
+  });
+
+  it('has none from the heel alone', () => {
+    const { notMeasured } = merged({ captures: [profile(20, 'heel')] });
+    expect(notMeasured).toContainEqual({
+      id: 'wristRange',
+      family: 'wrist',
+      reason: 'needsHeelAndPoint',
+    });
+  });
+});
+
+describe('answers by tap', () => {
+  it('judge like a number with a wide doubt', () => {
+    const bent = (value: number) =>
+      find(
+        { taps: [{ measure: 'thumbIpFlexion', answer: { kind: 'value', value, sd: 8 } }] },
+        'thumbIpFlexion',
+      ).measure;
+    expect(bent(40)).toMatchObject({ value: 40, sd: 8, verdict: 'in' });
+    expect(bent(0)).toMatchObject({ verdict: 'low' });
+    expect(bent(20)).toMatchObject({ verdict: 'unsure' });
+  });
+
+  it('are good where a band says so, and without a verdict where none does', () => {
+    const fine = (measure: MeasureId) =>
+      find({ taps: [{ measure, answer: { kind: 'fine' } }] }, measure).measure;
+    expect(fine('indexDepth')).toMatchObject({ kind: 'looked', verdict: 'in' });
+    expect(fine('gapEvenness')).toMatchObject({ kind: 'looked', verdict: 'none' });
+  });
+
+  it('count beside a picture by their doubt', () => {
+    const answer = { kind: 'value', value: 1.7, sd: 0.15 } as const;
+    const depth = find(
+      { captures: [levelCapture()], taps: [{ measure: 'indexDepth', answer }] },
+      'indexDepth',
+    );
+    expect(numberIn(depth).value).toBeGreaterThan(1.55);
+    expect(numberIn(depth).value).toBeLessThan(1.68);
+  });
+
+  it('contradict a picture that says otherwise', () => {
+    const sunk = levelCapture({ index: { xMm: 26, u: 2.6 } });
+    const taps = [{ measure: 'indexDepth', answer: { kind: 'fine' } }] as const;
+    expect(find({ captures: [sunk], taps }, 'indexDepth')).toMatchObject({
+      conflict: true,
+      measure: { verdict: 'unsure' },
+    });
+  });
+});

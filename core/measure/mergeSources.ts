@@ -1,0 +1,105 @@
+import type { Band } from '../holds';
+import { specOf } from './catalogue';
+import { judgeCategory, judgeNumber } from './judge';
+import { categoriesOf } from './measureSpec';
+import type { CategoryMeasure, Measure, NumberMeasure, Source } from './measures';
+import { SURE } from './verdict';
+
+/** Two sources that differ by more than this many of their common SD contradict each other. */
+const CONFLICT_SD = 1.96;
+
+/** A source with how well its view shows the measure, 0 best; null for a person's look, which counts with the best. */
+export interface RankedSource extends Source {
+  rank: number | null;
+}
+
+/**
+ * One measure out of everything that tells of it: the view that shows it best is taken; where two show it equally well
+ * they are weighed by their doubts (inverse variances). All that was seen is held against it, and what differs by more
+ * than the doubts is a conflict.
+ *
+ * @param sources at least one, all of the same measure and place
+ */
+export function mergeSources(
+  sources: readonly RankedSource[],
+  band: Band | null,
+): { measure: Measure; conflict: boolean; sources: Source[] } {
+  const firm = sources.filter(({ measure }) => isFirm(measure));
+  const usable = firm.length > 0 ? firm : sources;
+  const bestRank = Math.min(...usable.map(({ rank }) => rank ?? Infinity));
+  const equals = usable.filter(({ rank }) => rank === null || rank === bestRank);
+  const ordered = [...equals, ...sources.filter((source) => !equals.includes(source))];
+  const conflict = contradict(ordered.map(({ measure }) => measure));
+  const measure = merged(
+    equals.map((source) => source.measure),
+    band,
+  );
+  return {
+    measure: conflict && measure.verdict !== 'none' ? unsure(measure) : measure,
+    conflict,
+    sources: ordered.map(({ capture, measure: told }) => ({ capture, measure: told })),
+  };
+}
+
+/** Whether a number may count: not from a bone that leaves the picture, not from a misplaced point. */
+const isFirm = (measure: Measure): boolean =>
+  measure.kind !== 'number' || (!measure.implausible && measure.retake === null);
+
+function merged(measures: readonly Measure[], band: Band | null): Measure {
+  const numbers = measures.filter((m): m is NumberMeasure => m.kind === 'number');
+  const categories = measures.filter((m): m is CategoryMeasure => m.kind === 'category');
+  if (numbers.length > 1) return weighed(numbers, band);
+  if (categories.length > 1) return pooled(categories, band);
+  return numbers[0] ?? categories[0] ?? measures[0]!;
+}
+
+function weighed(numbers: readonly NumberMeasure[], band: Band | null): NumberMeasure {
+  const weights = numbers.map(({ sd }) => 1 / sd ** 2);
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  const value = numbers.reduce((sum, n, i) => sum + n.value * weights[i]!, 0) / total;
+  const spec = specOf(numbers[0]!.id);
+  const { retake } = numbers[0]!;
+  const joint = spec.kind === 'number' && spec.joint ? { joint: spec.joint } : {};
+  return judgeNumber({ ...spec, ...joint }, value, 1 / Math.sqrt(total), band, retake);
+}
+
+/** Independent looks at the same category: their probabilities multiply. */
+function pooled(looks: readonly CategoryMeasure[], band: Band | null): CategoryMeasure {
+  const spec = specOf(looks[0]!.id);
+  const categories = categoriesOf(spec);
+  const products = categories.map((name) =>
+    looks.reduce((product, { shares }) => product * (shareOf(shares, name) + IMPOSSIBLE), 1),
+  );
+  const total = products.reduce((sum, p) => sum + p, 0);
+  return judgeCategory(
+    { ...spec, categories },
+    products.map((p) => p / total),
+    band,
+  );
+}
+
+/** No look rules a category out for good: it may be the look that is wrong. */
+const IMPOSSIBLE = 0.01;
+
+const shareOf = (shares: CategoryMeasure['shares'], name: string) =>
+  shares.find((share) => share.name === name)?.probability ?? 0;
+
+function contradict(measures: readonly Measure[]): boolean {
+  const firm = measures.filter(isFirm);
+  return firm.some((a, i) => firm.slice(i + 1).some((b) => differ(a, b)));
+}
+
+function differ(a: Measure, b: Measure): boolean {
+  if (a.kind === 'number' && b.kind === 'number') {
+    return Math.abs(a.value - b.value) > CONFLICT_SD * Math.hypot(a.sd, b.sd);
+  }
+  if (a.kind === 'category' && b.kind === 'category') {
+    return a.value !== b.value && a.probability >= SURE && b.probability >= SURE;
+  }
+  const looked = [a, b].some(({ kind }) => kind === 'looked');
+  const isOut = [a, b].some(({ verdict }) => verdict === 'low' || verdict === 'high');
+  return looked && isOut;
+}
+
+const unsure = (measure: Measure): Measure =>
+  measure.kind === 'looked' ? measure : { ...measure, verdict: 'unsure' };

@@ -1,0 +1,73 @@
+import { bandFor, type Hold } from '../holds';
+import type { Issue } from '../issue';
+import type { Context } from './capture';
+import { specOf } from './catalogue';
+import { judgeCategory, judgeNumber } from './judge';
+import type { MeasureId, Place } from './measureIds';
+import { categoriesOf } from './measureSpec';
+import type { Measure } from './measures';
+
+/** What a person answered without measuring. */
+export type TapAnswer =
+  /** Looked at, and good. */
+  | { kind: 'fine' }
+  | { kind: 'category'; category: string }
+  /** In the measure's unit, with the doubt of an eye. */
+  | { kind: 'value'; value: number; sd: number };
+
+export interface Tap {
+  measure: MeasureId;
+  answer: TapAnswer;
+  place?: Place | undefined;
+}
+
+/** How sure a category is that a person chose by eye. [memory] */
+const CATEGORY_BY_EYE = 0.9;
+
+/**
+ * A tapped answer as a measure, judged by the hold.
+ *
+ * @param tap free of issues
+ */
+export function tapMeasure({ measure: id, answer }: Tap, hold: Hold, at?: Context | null): Measure {
+  const spec = specOf(id);
+  const band = bandFor(hold, id, at);
+  const { family, unit } = spec;
+  switch (answer.kind) {
+    case 'fine':
+      return { kind: 'looked', id, family, unit, verdict: band ? 'in' : 'none' };
+    case 'value':
+      return judgeNumber({ ...spec, ...jointOf(id) }, answer.value, answer.sd, band);
+    case 'category': {
+      const categories = categoriesOf(spec);
+      const other = (1 - CATEGORY_BY_EYE) / (categories.length - 1);
+      const shares = categories.map((name) => (name === answer.category ? CATEGORY_BY_EYE : other));
+      return judgeCategory({ ...spec, categories }, shares, band);
+    }
+  }
+}
+
+const jointOf = (id: MeasureId) => {
+  const spec = specOf(id);
+  return spec.kind === 'number' && spec.joint ? { joint: spec.joint } : {};
+};
+
+/** Everything that makes these answers unfit to be judged, with the place of each: `taps[3]`. */
+export function findTapIssues(taps: readonly Tap[], hold: Hold): Issue[] {
+  return taps.flatMap(({ measure, answer }, i): Issue[] => {
+    const where = `taps[${i}]`;
+    const categories = categoriesOf(specOf(measure));
+    const checkpoint = hold.checkpoints[measure];
+    if (checkpoint && 'notApplicable' in checkpoint) {
+      return [{ code: 'notApplicable', where, params: { measure } }];
+    }
+    const isCategory = categories.length > 0;
+    if (answer.kind === 'category' && !categories.includes(answer.category)) {
+      return [{ code: 'unknownAnswer', where, params: { measure, known: categories.join(', ') } }];
+    }
+    if (answer.kind === 'value' && (isCategory || !Number.isFinite(answer.value))) {
+      return [{ code: 'unknownAnswer', where, params: { measure, known: categories.join(', ') } }];
+    }
+    return [];
+  });
+}

@@ -1,0 +1,106 @@
+import type { Knex } from 'knex';
+import type { CheckSummary, DatedMeasure } from '@open-palm/contract';
+import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
+import { allSeries } from '../../../references/seriesOf';
+
+const SERIES = JSON.stringify(allSeries(MEASURE_IDS));
+
+/** A setup's checks, newest first. */
+export async function checkSummaries(db: Knex, setupId: string): Promise<CheckSummary[]> {
+  const rows = await db('checks')
+    .where('setup_id', setupId)
+    .orderBy([
+      { column: 'taken_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .select('id', 'taken_at', 'context', 'standings_json')
+    .select(db.raw('json_array_length(taps_json) as taps'))
+    .select(
+      db.raw(
+        `(select json_group_array(json_object('id', p.picture_id, 'view', p.view, 'place', p.place))
+          from (select * from captures where check_id = checks.id order by position) p) as pictures`,
+      ),
+    );
+  return rows.map((row) => ({
+    id: row.id,
+    takenAt: row.taken_at,
+    context: row.context,
+    pictures: JSON.parse(row.pictures),
+    taps: row.taps,
+    standings: JSON.parse(row.standings_json),
+  }));
+}
+
+/** The newest values of every measure, `depth` of each, newest first: of one setup, or of every main one. */
+export async function newestMeasures(
+  db: Knex,
+  depth: number,
+  setupId?: string,
+): Promise<Map<string, DatedMeasure[]>> {
+  // One short walk in the index for each setup and series, however long the history is.
+  const rows: {
+    setup_id: string;
+    check_id: string;
+    taken_at: string;
+    context: DatedMeasure['context'];
+    value_json: string;
+  }[] = await db.raw(
+    `select m.setup_id, m.check_id, m.taken_at, c.context, m.value_json
+     from setups s
+     join json_each(?) k
+     join measures m on m.rowid in (
+       select n.rowid from measures n where n.setup_id = s.id and n.series = k.value
+       order by n.taken_at desc, n.check_id desc limit ?)
+     join checks c on c.id = m.check_id
+     where ${setupId === undefined ? 's.position = 0' : 's.id = ?'}
+     order by m.taken_at desc, m.check_id desc`,
+    [SERIES, depth, ...(setupId === undefined ? [] : [setupId])],
+  );
+  return bySetup(rows, ({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
+    checkId,
+    takenAt,
+    context,
+    merged: JSON.parse(value_json),
+  }));
+}
+
+/** Contacts of the newest checks, `depth` of each setup, newest first: of one setup, or of every main one. */
+export async function newestContacts(
+  db: Knex,
+  depth: number,
+  setupId?: string,
+): Promise<Map<string, GripContacts[]>> {
+  const rows: { setup_id: string; contacts_json: string }[] = await db.raw(
+    `select c.setup_id, c.contacts_json
+     from setups s
+     join checks c on c.rowid in (
+       select n.rowid from checks n where n.setup_id = s.id
+       order by n.taken_at desc, n.id desc limit ?)
+     where ${setupId === undefined ? 's.position = 0' : 's.id = ?'}
+     order by c.taken_at desc, c.id desc`,
+    [depth, ...(setupId === undefined ? [] : [setupId])],
+  );
+  return bySetup(rows, ({ contacts_json }) => JSON.parse(contacts_json));
+}
+
+/** When each student was last looked at, on whichever instrument. */
+export async function lastCheckTimes(db: Knex): Promise<Map<string, string>> {
+  const rows: { id: string; last: string | null }[] = await db('students').select(
+    'id',
+    db.raw('(select max(taken_at) from checks where student_id = students.id) as last'),
+  );
+  return new Map(rows.flatMap(({ id, last }) => (last === null ? [] : [[id, last]])));
+}
+
+function bySetup<Row extends { setup_id: string }, T>(
+  rows: readonly Row[],
+  read: (row: Row) => T,
+): Map<string, T[]> {
+  const found = new Map<string, T[]>();
+  for (const row of rows) {
+    const list = found.get(row.setup_id) ?? [];
+    list.push(read(row));
+    found.set(row.setup_id, list);
+  }
+  return found;
+}

@@ -1,0 +1,75 @@
+import type { Knex } from 'knex';
+import type { RelaxedHandRecord } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+
+/** What one resource asks about another: whether it is there, and how it reads. */
+
+const exists = async (db: Knex, table: string, where: Record<string, string>): Promise<boolean> =>
+  (await db(table).where(where).first('id')) !== undefined;
+
+export const studentExists = (db: Knex, id: string) => exists(db, 'students', { id });
+
+export const pictureExists = (db: Knex, id: string) => exists(db, 'pictures', { id });
+
+/** Whether a setup is one of the student's, of now or of earlier. */
+export const setupExists = (db: Knex, studentId: string, id: string) =>
+  exists(db, 'setups', { id, student_id: studentId });
+
+/** One version of an own hold: versions are added and never changed. */
+export async function findHold(db: Knex, id: string, version: number): Promise<Hold | undefined> {
+  const row = await db('holds').where({ id, version }).first<{ body_json: string }>('body_json');
+  return row && (JSON.parse(row.body_json) as Hold);
+}
+
+/** The newest version of every own hold, the oldest hold first. */
+export async function latestHolds(db: Knex): Promise<Hold[]> {
+  const rows: { body_json: string }[] = await db('holds')
+    .where('version', db.raw('(select max(version) from holds h where h.id = holds.id)'))
+    .orderBy('id')
+    .select('body_json');
+  return rows.map(({ body_json }) => JSON.parse(body_json) as Hold);
+}
+
+interface RelaxedHandRow {
+  id: string;
+  student_id: string;
+  taken_at: string;
+  picture_id: string;
+  side: string;
+  image_width: number;
+  image_height: number;
+  points_json: string;
+}
+
+const relaxedHandOf = (row: RelaxedHandRow): RelaxedHandRecord => ({
+  id: row.id,
+  studentId: row.student_id,
+  takenAt: row.taken_at,
+  pictureId: row.picture_id,
+  side: row.side as RelaxedHandRecord['side'],
+  image: { width: row.image_width, height: row.image_height },
+  points: JSON.parse(row.points_json),
+});
+
+export async function findRelaxedHand(
+  db: Knex,
+  id: string,
+): Promise<RelaxedHandRecord | undefined> {
+  const row = await db<RelaxedHandRow>('relaxed_hands').where({ id }).first();
+  return row && relaxedHandOf(row);
+}
+
+/** The newest relaxed-hand picture of a student. */
+export async function newestRelaxedHand(
+  db: Knex,
+  studentId: string,
+): Promise<RelaxedHandRecord | undefined> {
+  const row = await db<RelaxedHandRow>('relaxed_hands')
+    .where({ student_id: studentId })
+    .orderBy([
+      { column: 'taken_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .first();
+  return row && relaxedHandOf(row);
+}
