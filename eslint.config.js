@@ -49,7 +49,7 @@ const featureZones = (base, features) =>
 
 const zones = [
   ...packageZones,
-  ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check', 'holds', 'relaxedHand']),
+  ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check', 'holds']),
   ...featureZones('server/src/features', ['students', 'checks', 'pictures', 'holds', 'relaxedHands']),
 ];
 

@@ -86,25 +86,27 @@ const settingSchema = z
   })
   .strict();
 
-/** How the portrait is drawn: an over-hand hold by how its phalanges lean, an under-hand one by where its tips lie. */
-const portraitSchema = z.union([
-  z
-    .object({
-      /** Lean of each phalanx from the upright, degrees toward the bow's tip, base first. */
-      phalanxLeanDeg: perFinger(z.tuple([finite, finite, finite])),
-      /** Lean of the thumb's last phalanx below the stick, degrees. */
-      thumbLeanDeg: finite,
-    })
-    .strict(),
-  z
-    .object({
-      /** Where each fingertip ends below the stick's axis, mm. */
-      tipYMm: perFinger(finite),
-      /** Rise of the thumb's last phalanx from its tip toward the button, degrees. */
-      thumbRiseDeg: finite,
-    })
-    .strict(),
-]);
+/** How an over-hand hold is drawn: by how its phalanges lean. */
+const overhandPortraitSchema = z
+  .object({
+    /** Lean of each phalanx from the upright, degrees toward the bow's tip, base first. */
+    phalanxLeanDeg: perFinger(z.tuple([finite, finite, finite])),
+    /** Lean of the thumb's last phalanx below the stick, degrees. */
+    thumbLeanDeg: finite,
+    /** How far below the stick's axis the thumb's tip is, mm, where that is not against the stick. */
+    thumbTipYMm: finite.optional(),
+  })
+  .strict();
+
+/** How an under-hand hold is drawn: by where its tips lie. */
+const underhandPortraitSchema = z
+  .object({
+    /** Where each fingertip ends below the stick's axis, mm. */
+    tipYMm: perFinger(finite),
+    /** Rise of the thumb's last phalanx from its tip toward the button, degrees. */
+    thumbRiseDeg: finite,
+  })
+  .strict();
 
 /** One hold as its data file says it. Wording (its name, its reasons) lives in the strings catalogues by its id. */
 export const holdSchema = z
@@ -136,13 +138,15 @@ export const holdSchema = z
     tests: z.array(z.string()).min(1),
     /** Cautions that belong to it. */
     cautions: z.array(z.string()).min(1),
-    portrait: portraitSchema,
+    portrait: z.union([overhandPortraitSchema, underhandPortraitSchema]),
   })
   .strict();
 
 export type Instrument = (typeof INSTRUMENTS)[number];
 export type BowKind = (typeof BOW_KINDS)[number];
 export type Hold = z.infer<typeof holdSchema>;
+export type OverhandPortrait = z.infer<typeof overhandPortraitSchema>;
+export type UnderhandPortrait = z.infer<typeof underhandPortraitSchema>;
 export type Checkpoint = z.infer<typeof checkpointSchema>;
 export type HoldSetting = z.infer<typeof settingSchema>;
 export type Range = z.infer<typeof rangeSchema>;

@@ -1,32 +1,37 @@
 import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
-import { checkSchema, pictureSchema, type CheckInput } from '@open-palm/contract';
+import {
+  checkSchema,
+  pictureSchema,
+  relaxedHandSchema,
+  type CheckInput,
+  type RelaxedHandInput,
+} from '@open-palm/contract';
 import { ApiProblem, ask, put } from './client';
 import { paths } from './paths';
 
-/** A check on its way to the studio, with its picture. */
-export interface UnsentCheck {
+/** A check or a relaxed hand on its way to the studio, with its pictures. */
+export type Unsent = {
   id: string;
   studentName: string;
-  check: CheckInput;
-  picture: Blob;
+  pictures: readonly { id: string; blob: Blob }[];
   /** Why the studio refused it for good, if it did. */
   refused?: string;
-}
+} & ({ kind: 'check'; body: CheckInput } | { kind: 'relaxedHand'; body: RelaxedHandInput });
 
 let store: UseStore | undefined;
-const boxStore = () => (store ??= createStore('open-palm-outbox', 'checks'));
+const boxStore = () => (store ??= createStore('open-palm-unsent', 'looks'));
 
-let contents: readonly UnsentCheck[] = [];
+let contents: readonly Unsent[] = [];
 const listeners = new Set<() => void>();
 
 async function changed(): Promise<void> {
-  const stored = await entries<string, UnsentCheck>(boxStore());
+  const stored = await entries<string, Unsent>(boxStore());
   contents = stored.map(([, unsent]) => unsent);
   listeners.forEach((listener) => listener());
 }
 
 /**
- * The checks that this device holds until the studio has acknowledged them. They are in the browser's database, so
+ * The looks that this device holds until the studio has acknowledged them. They are in the browser's database, so
  * that closing the page, a dead battery or a missing network loses none.
  */
 export const outbox = {
@@ -37,7 +42,7 @@ export const outbox = {
 
   contents: () => contents,
 
-  async add(unsent: UnsentCheck): Promise<void> {
+  async add(unsent: Unsent): Promise<void> {
     await set(unsent.id, unsent, boxStore());
     await changed();
   },
@@ -48,10 +53,10 @@ export const outbox = {
   },
 
   /**
-   * Sends what waits, oldest first. Ids are the client's own and writes can be repeated, so a check of which no
+   * Sends what waits, oldest first. Ids are the client's own and writes can be repeated, so a look of which no
    * answer came back is simply sent again.
    *
-   * @returns the ids of the students whose checks arrived
+   * @returns the ids of the students whose looks arrived
    */
   async send(): Promise<string[]> {
     sending ??= sendAll().finally(() => (sending = undefined));
@@ -68,7 +73,7 @@ async function sendAll(): Promise<string[]> {
     try {
       await sendOne(unsent);
       await del(unsent.id, boxStore());
-      arrived.push(unsent.check.studentId);
+      arrived.push(unsent.body.studentId);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       if (error.isPassing) break;
@@ -79,11 +84,10 @@ async function sendAll(): Promise<string[]> {
   return arrived;
 }
 
-async function sendOne({ id, check, picture }: UnsentCheck): Promise<void> {
-  const [capture] = check.captures;
-  if (capture) {
-    const init = { method: 'PUT', body: picture };
-    await ask(pictureSchema, paths.picture(capture.pictureId), init);
+async function sendOne(unsent: Unsent): Promise<void> {
+  for (const { id, blob } of unsent.pictures) {
+    await ask(pictureSchema, paths.picture(id), { method: 'PUT', body: blob });
   }
-  await put(checkSchema, paths.check(id), check);
+  if (unsent.kind === 'check') await put(checkSchema, paths.check(unsent.id), unsent.body);
+  else await put(relaxedHandSchema, paths.relaxedHand(unsent.id), unsent.body);
 }

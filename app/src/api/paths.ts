@@ -2,6 +2,11 @@
 export const paths = {
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,
+  handFile: (id: string, setupId?: string) =>
+    `/api/students/${id}${setupId === undefined ? '' : `?setup=${setupId}`}`,
+  holds: '/api/holds',
+  hold: (id: string) => `/api/holds/${id}`,
+  relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,
   check: (id: string) => `/api/checks/${id}`,
   picture: (id: string) => `/api/pictures/${id}`,
 };

@@ -2,11 +2,14 @@ import useSWR, { mutate } from 'swr';
 import {
   checkSchema,
   handFileSchema,
+  ownHoldListSchema,
+  ownHoldSchema,
   studentListSchema,
   studentSchema,
   type StudentInput,
 } from '@open-palm/contract';
 import type { z } from 'zod';
+import type { Hold } from '@open-palm/core/holds';
 import { ask, put } from './client';
 import { paths } from './paths';
 
@@ -16,8 +19,10 @@ function useAsked<S extends z.ZodType>(schema: S, path: string) {
 }
 
 export const useStudents = () => useAsked(studentListSchema, paths.students);
-export const useHandFile = (studentId: string) =>
-  useAsked(handFileSchema, paths.student(studentId));
+/** A student's hand file on one instrument, the main one unless another is named. */
+export const useHandFile = (studentId: string, setupId?: string) =>
+  useAsked(handFileSchema, paths.handFile(studentId, setupId));
+export const useOwnHolds = () => useAsked(ownHoldListSchema, paths.holds);
 export const useCheck = (checkId: string) => useAsked(checkSchema, paths.check(checkId));
 
 /** Writes down a student, and lets every screen know. */
@@ -26,7 +31,17 @@ export async function saveStudent(id: string, input: StudentInput): Promise<void
   await refreshStudent(id);
 }
 
+/** Keeps a new version of an own hold, and lets every screen know. */
+export async function saveOwnHold(hold: Hold): Promise<void> {
+  await put(ownHoldSchema, paths.hold(hold.id), hold);
+  await mutate((key) => typeof key === 'string' && key.startsWith('/api/'));
+}
+
 /** Loads anew what is shown of a student. */
 export async function refreshStudent(id: string): Promise<void> {
-  await Promise.all([mutate(paths.students), mutate(paths.student(id))]);
+  const own = paths.student(id);
+  await Promise.all([
+    mutate(paths.students),
+    mutate((key) => typeof key === 'string' && key.startsWith(own)),
+  ]);
 }

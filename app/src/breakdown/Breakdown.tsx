@@ -1,6 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { FAMILIES, familyStandings, type Measure, type NotMeasured } from '@open-palm/core/measure';
+import {
+  FAMILIES,
+  familyStandings,
+  type MergedMeasure,
+  type NotMeasured,
+  type View as PictureView,
+} from '@open-palm/core/measure';
 import { Button } from '../kit/Button';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
@@ -10,12 +16,15 @@ import { FamilyCard } from './FamilyCard';
 export function Breakdown({
   measures,
   notMeasured,
+  views,
 }: {
-  measures: readonly Measure[];
+  measures: readonly MergedMeasure[];
   notMeasured: readonly NotMeasured[];
+  /** The views of the check's pictures, by which sources are named. */
+  views: readonly PictureView[];
 }) {
   const [whole, setWhole] = useState(false);
-  const standings = familyStandings(measures);
+  const standings = familyStandings(measures.map(({ measure }) => measure));
   return (
     <View style={{ gap: space(3) }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space(3) }}>
@@ -24,8 +33,9 @@ export function Breakdown({
             key={family}
             family={family}
             standing={standings[family]}
-            measures={measures.filter((measure) => measure.family === family)}
+            measures={measures.filter(({ measure }) => measure.family === family)}
             notMeasured={notMeasured.filter((outcome) => outcome.family === family)}
+            views={views}
             whole={whole}
           />
         ))}

@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react-native';
-import type { NumberMeasure } from '@open-palm/core/measure';
+import type { MergedMeasure, NumberMeasure } from '@open-palm/core/measure';
 import { FamilyCard } from './FamilyCard';
 
 const bend: NumberMeasure = {
@@ -13,6 +13,7 @@ const bend: NumberMeasure = {
   band: { lo: 20, hi: 60 },
   decidable: true,
   implausible: false,
+  retake: null,
 };
 
 const unbanded: NumberMeasure = {
@@ -24,11 +25,19 @@ const unbanded: NumberMeasure = {
   verdict: 'none',
 };
 
+const merged = (measure: NumberMeasure, more: Partial<MergedMeasure> = {}): MergedMeasure => ({
+  measure,
+  place: null,
+  sources: [{ capture: 0, measure }],
+  conflict: false,
+  ...more,
+});
+
 const card = (whole: boolean) => (
   <FamilyCard
     family="thumb"
     standing="out"
-    measures={[bend, unbanded]}
+    measures={[merged(bend), merged(unbanded)]}
     notMeasured={[
       { id: 'thumbOpposition', family: 'thumb', reason: 'notSeen', points: ['thumbTip'] },
     ]}
@@ -52,7 +61,7 @@ describe('FamilyCard', () => {
       <FamilyCard
         family="thumb"
         standing="none"
-        measures={[unbanded]}
+        measures={[merged(unbanded)]}
         notMeasured={[]}
         whole={false}
       />,
@@ -65,5 +74,39 @@ describe('FamilyCard', () => {
     screen.getByText('6 ± 5 mm');
     screen.getByText('no band: shown without a verdict');
     screen.getByText('Against the middle finger: its points were not all seen');
+  });
+
+  it('names the sources where several tell of it, and says when they do not agree', () => {
+    const sources = [
+      { capture: 0, measure: bend },
+      { capture: null, measure: { ...bend, value: 40, sd: 8 } },
+    ];
+    render(
+      <FamilyCard
+        family="thumb"
+        standing="unsure"
+        measures={[merged({ ...bend, verdict: 'unsure' }, { sources, conflict: true })]}
+        notMeasured={[]}
+        views={['thumb-side']}
+        whole={false}
+      />,
+    );
+    screen.getByText('what was seen does not agree: look again');
+    screen.getByText('Thumb side: −4° ± 5°');
+    screen.getByText('answered by tap: 40° ± 8°');
+  });
+
+  it('tells the place, and how to turn the camera for a firm number', () => {
+    render(
+      <FamilyCard
+        family="thumb"
+        standing="unsure"
+        measures={[merged({ ...bend, verdict: 'unsure', retake: 'buttonEnd' }, { place: 'heel' })]}
+        notMeasured={[]}
+        whole={false}
+      />,
+    );
+    screen.getByText('Bend of the last joint, at the heel');
+    screen.getByText(/turn the camera toward the button’s end/);
   });
 });

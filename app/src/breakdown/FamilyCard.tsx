@@ -1,19 +1,18 @@
 import { View } from 'react-native';
-import type { Family, Measure, NotMeasured, Standing } from '@open-palm/core/measure';
+import type {
+  Family,
+  MergedMeasure,
+  NotMeasured,
+  Standing,
+  View as PictureView,
+} from '@open-palm/core/measure';
 import { Card } from '../kit/Card';
 import { StateMark } from '../kit/StateMark';
 import { Text } from '../kit/Text';
-import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
-import {
-  bandWords,
-  measureNote,
-  notMeasuredWords,
-  valueWords,
-  verdictMark,
-  verdictWords,
-} from '../strings/measureWords';
+import { notMeasuredWords } from '../strings/measureWords';
+import { MeasureRow } from './MeasureRow';
 
 /** One of the four families: where it stands, and the numbers that say so. */
 export function FamilyCard({
@@ -21,17 +20,19 @@ export function FamilyCard({
   standing,
   measures,
   notMeasured,
+  views = [],
   whole,
 }: {
   family: Family;
   standing: Standing;
-  measures: readonly Measure[];
+  measures: readonly MergedMeasure[];
   notMeasured: readonly NotMeasured[];
+  views?: readonly PictureView[];
   /** With the numbers that have no verdict, and what was not measured. */
   whole: boolean;
 }) {
   // Numbers that nobody judges wait for "every number", unless they are all there is.
-  const judged = measures.filter((measure) => measure.verdict !== 'none');
+  const judged = measures.filter(({ measure }) => measure.verdict !== 'none');
   const shown = whole || judged.length === 0 ? measures : judged;
   const missing = whole ? notMeasured : [];
   return (
@@ -45,8 +46,8 @@ export function FamilyCard({
           {strings.standings[standing]}
         </Text>
       </View>
-      {shown.map((measure) => (
-        <MeasureRow key={measure.id} measure={measure} />
+      {shown.map((merged) => (
+        <MeasureRow key={`${merged.measure.id} ${merged.place}`} merged={merged} views={views} />
       ))}
       {shown.length === 0 && missing.length === 0 ? (
         <Text variant="small" second>
@@ -62,37 +63,5 @@ export function FamilyCard({
         </View>
       ))}
     </Card>
-  );
-}
-
-/** A measure: its name and value, what was wanted, the verdict in shape and word. */
-export function MeasureRow({ measure }: { measure: Measure }) {
-  const tokens = useTokens();
-  const band = bandWords(measure);
-  const note = measureNote(measure);
-  const mark = verdictMark(measure.verdict);
-  return (
-    <View style={{ borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(2) }}>
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
-        <Text variant="small" style={{ flex: 1 }}>
-          {strings.measures[measure.id]}
-        </Text>
-        <Text variant="figure">{valueWords(measure)}</Text>
-      </View>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
-        <StateMark state={mark} size={14} />
-        <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
-          {verdictWords(measure)}
-        </Text>
-        <Text variant="small" second style={{ flex: 1, textAlign: 'right' }}>
-          {band === null ? strings.result.noBand : strings.result.wanted(band)}
-        </Text>
-      </View>
-      {note === null ? null : (
-        <Text variant="small" second>
-          {note}
-        </Text>
-      )}
-    </View>
   );
 }

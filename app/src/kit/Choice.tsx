@@ -11,6 +11,7 @@ export function Choice({
   onPress,
   children,
   grow = false,
+  role = 'radio',
 }: {
   label: string;
   chosen: boolean;
@@ -18,11 +19,13 @@ export function Choice({
   /** A drawing above the label. */
   children?: ReactNode;
   grow?: boolean;
+  /** A checkbox where several can be chosen. */
+  role?: 'radio' | 'checkbox';
 }) {
   const tokens = useTokens();
   return (
     <Pressable
-      role="radio"
+      role={role}
       aria-checked={chosen}
       onPress={onPress}
       style={{

@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useTokens } from './ThemeProvider';
-import { space } from './tokens';
+import { READING_WIDTH, space } from './tokens';
 
-const READING_WIDTH = 720;
 const COLUMNS_WIDTH = 1080;
 
 /** A screen: what is read above, what is done in the lower third where the thumb reaches. */

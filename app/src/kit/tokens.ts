@@ -77,6 +77,9 @@ export const space = (steps: number) => steps * 4;
 
 export const RADIUS = 16;
 
+/** The widest that running text and its controls get, px. */
+export const READING_WIDTH = 720;
+
 /** The least size of anything that is touched. */
 export const TOUCH = 52;
 

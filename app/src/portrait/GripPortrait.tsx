@@ -3,7 +3,13 @@ import Svg, { Ellipse, G } from 'react-native-svg';
 import type { SkinTone } from '@open-palm/contract';
 import { FINGERS, type Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import type { GripContacts, Measure, MeasureId, Side, Verdict } from '@open-palm/core/measure';
+import type {
+  GripContacts,
+  MeasureId,
+  MergedMeasure,
+  Side,
+  Verdict,
+} from '@open-palm/core/measure';
 import type { MarkState } from '../kit/StateMark';
 import { useTokens } from '../kit/ThemeProvider';
 import { strings } from '../strings';
@@ -41,12 +47,13 @@ export interface PortraitNumbers {
 
 /** What of a portrait's numbers comes from the measures. */
 export function shownBy(
-  measures: readonly Measure[],
+  measures: readonly Pick<MergedMeasure, 'measure'>[],
 ): Pick<PortraitNumbers, 'thumbIpFlexionDeg' | 'verdicts'> {
-  const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
+  const told = measures.map(({ measure }) => measure);
+  const thumb = told.find(({ id }) => id === 'thumbIpFlexion');
   return {
     thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
-    verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
+    verdicts: Object.fromEntries(told.map(({ id, verdict }) => [id, verdict])),
   };
 }
 

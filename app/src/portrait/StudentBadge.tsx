@@ -1,12 +1,21 @@
 import { View } from 'react-native';
 import type { StudentListItem } from '@open-palm/contract';
-import { holdById } from '@open-palm/core/holds';
+import type { Hold } from '@open-palm/core/holds';
+import { findHold } from '../holdBook/holdBook';
 import { useTokens } from '../kit/ThemeProvider';
 import { strings } from '../strings';
 import { GripPortrait } from './GripPortrait';
 
 /** A student's grip at a glance, for lists. */
-export function StudentBadge({ item, size = 56 }: { item: StudentListItem; size?: number }) {
+export function StudentBadge({
+  item,
+  ownHolds,
+  size = 56,
+}: {
+  item: StudentListItem;
+  ownHolds: readonly Hold[];
+  size?: number;
+}) {
   const tokens = useTokens();
   const { student, contacts, thumbIpFlexionDeg, verdicts } = item;
   return (
@@ -26,7 +35,7 @@ export function StudentBadge({ item, size = 56 }: { item: StudentListItem; size?
         badge
         label={strings.handFile.portrait(student.name)}
         numbers={{
-          hold: holdById(student.holdId),
+          hold: findHold(student.setups[0]!.holdId, ownHolds),
           side: student.side,
           skinTone: student.skinTone,
           contacts,

@@ -1,8 +1,8 @@
-import { FINGERS, type Finger } from '@open-palm/core/hand';
-import type { Hold } from '@open-palm/core/holds';
+import { FINGERS, PHALANGES_MM, type Finger } from '@open-palm/core/hand';
+import type { Hold, OverhandPortrait } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { PHALANGES_MM, RADII_MM, THUMB_MM } from './handProportions';
+import { RADII_MM } from './handProportions';
 
 /**
  * The drawn hand in millimetres, as seen from the finger side with the tip to the right: x along the stick from the
@@ -25,19 +25,8 @@ export interface DrawnFinger {
   seen: boolean;
 }
 
-/** How each phalanx leans from the upright, degrees toward the bow's tip, base first: the hand rolls to the index. */
-const LEAN_DEG: Record<Finger, [number, number, number]> = {
-  index: [24, 17, 6],
-  middle: [20, 13, 3],
-  ring: [16, 9, 0],
-  little: [12, -8, -14],
-};
-
 /** The first phalanx comes toward the eye and so looks shorter. */
 const FIRST_PHALANX_SHOWN = 0.62;
-
-/** Lean of the thumb's last phalanx below the stick, degrees. */
-const THUMB_LEAN_DEG = 20;
 
 /** A finger's nearest point further than this from the axis is off the stick, mm. [memory] */
 const OFF_FROM_MM = 12;
@@ -54,6 +43,8 @@ export function overhandFigure(
   thumbIpFlexionDeg: number | null,
 ): GripFigure {
   const fingers = {} as GripFigure['fingers'];
+  // An over-hand hold's file brings the portrait of one: a test of the files holds them to it.
+  const portrait = hold.portrait as OverhandPortrait;
   for (const finger of FINGERS) {
     const wanted = {
       xMm: hold.startingPlacesMm[finger],
@@ -62,12 +53,18 @@ export function overhandFigure(
     };
     const seen = contacts.fingers[finger];
     const isOff = seen !== null && Math.abs(seen.dMm) > OFF_FROM_MM;
-    const standing = drawnFinger(finger, isOff ? wanted : (seen ?? wanted), seen !== null);
+    const standing = drawnFinger(
+      finger,
+      portrait.phalanxLeanDeg[finger],
+      isOff ? wanted : (seen ?? wanted),
+      seen !== null,
+    );
     fingers[finger] = isOff ? hovering(standing, seen) : standing;
   }
   return {
     fingers,
     thumb: drawnThumb(
+      portrait,
       contacts.thumbXMm ?? hold.startingPlacesMm.thumb,
       thumbIpFlexionDeg ?? THUMB_BEND_UNSEEN_DEG,
       contacts.thumbXMm !== null,
@@ -78,11 +75,16 @@ export function overhandFigure(
 
 function drawnFinger(
   finger: Finger,
+  leanDeg: readonly [number, number, number],
   place: { xMm: number; u: number; dMm: number },
   seen: boolean,
 ): DrawnFinger {
-  const [first, second, third] = PHALANGES_MM[finger];
-  const [lean1, lean2, lean3] = LEAN_DEG[finger];
+  const [first, second, third] = PHALANGES_MM[finger].map(({ mm }) => mm) as [
+    number,
+    number,
+    number,
+  ];
+  const [lean1, lean2, lean3] = leanDeg;
   const tip = { x: 0, y: 0 };
   const dip = up(tip, third, lean3);
   const pip = up(dip, second, lean2);
@@ -105,10 +107,19 @@ function hovering(standing: DrawnFinger, { xMm, dMm }: { xMm: number; dMm: numbe
   return { ...standing, joints: [knuckle!, reach(0.42, 4), reach(0.73, 4), tip], contact: tip };
 }
 
-function drawnThumb(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
-  const tip = { x: xMm, y: 5 };
-  const ip = down(tip, THUMB_MM[1], THUMB_LEAN_DEG);
-  const mcp = down(ip, THUMB_MM[0], THUMB_LEAN_DEG - flexionDeg);
+/** Where the thumb's tip meets the stick, mm below its axis. */
+const THUMB_TIP_Y_MM = 5;
+
+function drawnThumb(
+  { thumbLeanDeg, thumbTipYMm = THUMB_TIP_Y_MM }: OverhandPortrait,
+  xMm: number,
+  flexionDeg: number,
+  seen: boolean,
+): DrawnFinger {
+  const [first, last] = PHALANGES_MM.thumb;
+  const tip = { x: xMm, y: thumbTipYMm };
+  const ip = down(tip, last!.mm, thumbLeanDeg);
+  const mcp = down(ip, first!.mm, thumbLeanDeg - flexionDeg);
   return { joints: [mcp, ip, tip], radii: RADII_MM.thumb, contact: tip, seen };
 }
 

@@ -1,15 +1,9 @@
-import { FINGERS, type Finger } from '@open-palm/core/hand';
-import type { Hold } from '@open-palm/core/holds';
+import { FINGERS, PHALANGES_MM, type Finger } from '@open-palm/core/hand';
+import type { Hold, UnderhandPortrait } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
 import type { DrawnFinger, GripFigure } from './gripFigure';
-import { RADII_MM, THUMB_MM } from './handProportions';
-
-/**
- * Where an under-hand grip's fingers end, mm below the stick's axis: index and middle beside the stick, the ring finger
- * bent in the throat, the little finger under the frog. [memory]
- */
-const TIP_Y_MM: Record<Finger, number> = { index: 1, middle: 9, ring: 16, little: 25 };
+import { RADII_MM } from './handProportions';
 
 /** The row of knuckles stands upright behind the frog, the button in the web above it, mm. [memory] */
 const KNUCKLES: Record<Finger, Vec2> = {
@@ -24,9 +18,6 @@ const SAG_MM: Record<Finger, number> = { index: -2, middle: 0, ring: 3, little: 
 
 const THUMB_BEND_UNSEEN_DEG = 20;
 
-/** Rise of the thumb's last phalanx from its tip, which lies on top of the stick, toward the button, degrees. */
-const THUMB_RISE_DEG = 14;
-
 /** The figure of an under-hand grip: the frog taken from behind like a hand that is shaken, the thumb on top. */
 export function underhandFigure(
   hold: Hold,
@@ -34,9 +25,10 @@ export function underhandFigure(
   thumbIpFlexionDeg: number | null,
 ): GripFigure {
   const fingers = {} as GripFigure['fingers'];
+  const { tipYMm, thumbRiseDeg } = hold.portrait as UnderhandPortrait;
   for (const finger of FINGERS) {
     const seen = contacts.fingers[finger];
-    const tip = { x: seen?.xMm ?? hold.startingPlacesMm[finger], y: TIP_Y_MM[finger] };
+    const tip = { x: seen?.xMm ?? hold.startingPlacesMm[finger], y: tipYMm[finger] };
     const knuckle = KNUCKLES[finger];
     const along = (share: number, sag: number): Vec2 => ({
       x: knuckle.x + (tip.x - knuckle.x) * share,
@@ -53,6 +45,7 @@ export function underhandFigure(
   return {
     fingers,
     thumb: thumbOnTop(
+      thumbRiseDeg,
       contacts.thumbXMm ?? hold.startingPlacesMm.thumb,
       thumbIpFlexionDeg ?? THUMB_BEND_UNSEEN_DEG,
       contacts.thumbXMm !== null,
@@ -69,10 +62,11 @@ export function underhandFigure(
   };
 }
 
-function thumbOnTop(xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
+function thumbOnTop(riseDeg: number, xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
+  const [first, last] = PHALANGES_MM.thumb;
   const tip = { x: xMm, y: -9 };
-  const ip = towardButton(tip, THUMB_MM[1], THUMB_RISE_DEG);
-  const mcp = towardButton(ip, THUMB_MM[0], THUMB_RISE_DEG - flexionDeg);
+  const ip = towardButton(tip, last!.mm, riseDeg);
+  const mcp = towardButton(ip, first!.mm, riseDeg - flexionDeg);
   return { joints: [mcp, ip, tip], radii: RADII_MM.thumb, contact: { x: xMm, y: -5 }, seen };
 }
 

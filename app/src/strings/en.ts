@@ -1,152 +1,8 @@
 import type { SkinTone } from '@open-palm/contract';
-import type { Instrument } from '@open-palm/core/holds';
-import type {
-  PointName,
-  Context,
-  Family,
-  MeasureId,
-  Side,
-  Unit,
-  View,
-} from '@open-palm/core/measure';
+import type { Side } from '@open-palm/core/measure';
+import * as holdWords from './en/holds';
+import * as measureWords from './en/measures';
 
-const points: Record<PointName, string> = {
-  wrist: 'Wrist',
-  thumbCmc: 'Thumb: root, at the wrist',
-  thumbMcp: 'Thumb: middle joint',
-  thumbIp: 'Thumb: last joint',
-  thumbTip: 'Thumb: tip',
-  indexMcp: 'Index: knuckle',
-  indexPip: 'Index: middle joint',
-  indexDip: 'Index: last joint',
-  indexTip: 'Index: tip',
-  middleMcp: 'Middle finger: knuckle',
-  middlePip: 'Middle finger: middle joint',
-  middleDip: 'Middle finger: last joint',
-  middleTip: 'Middle finger: tip',
-  ringMcp: 'Ring finger: knuckle',
-  ringPip: 'Ring finger: middle joint',
-  ringDip: 'Ring finger: last joint',
-  ringTip: 'Ring finger: tip',
-  littleMcp: 'Little finger: knuckle',
-  littlePip: 'Little finger: middle joint',
-  littleDip: 'Little finger: last joint',
-  littleTip: 'Little finger: tip',
-  stickHandEnd: 'Stick: its middle, near the button',
-  stickTipEnd: 'Stick: its middle, toward the tip',
-  frogFront: 'Frog: front edge',
-  frogBack: 'Frog: back edge',
-  forearm: 'Forearm: its middle, well behind the wrist',
-  stringUpper: 'String: toward the scroll',
-  stringLower: 'String: toward the bridge',
-};
-
-const measures: Record<MeasureId, string> = {
-  thumbIpFlexion: 'Bend of the last joint',
-  thumbMcpFlexion: 'Bend of the middle joint',
-  thumbPlace: 'Place on the stick',
-  thumbApproach: 'Angle to the stick',
-  thumbOpposition: 'Against the middle finger',
-  indexDepth: 'Index: depth',
-  indexLead: 'Index ahead of the thumb',
-  middleDepth: 'Middle finger: depth',
-  ringDepth: 'Ring finger: depth',
-  gap12: 'Gap index to middle',
-  gap23: 'Gap middle to ring',
-  gap34: 'Gap ring to little',
-  gapEvenness: 'Unevenness of the gaps',
-  spread: 'Spread of the hand',
-  littlePlace: 'Where the tip rests',
-  littleDepth: 'Depth',
-  littlePipFlexion: 'Bend of the middle joint',
-  littleDipFlexion: 'Bend of the last joint',
-  handLean: 'Lean toward the index',
-  wristFlexion: 'Wrist up or down',
-  wristDeviation: 'Wrist sideways',
-  bowSkew: 'Bow against the string',
-};
-
-/** What "too low" and "too high" mean for each measure, as a teacher would say it. */
-const faults: Partial<Record<MeasureId, { low: string; high: string }>> = {
-  thumbIpFlexion: { low: 'too straight', high: 'clamped' },
-  thumbMcpFlexion: { low: 'bent backward', high: 'too bent' },
-  thumbPlace: { low: 'too far back', high: 'too far up' },
-  thumbApproach: { low: 'lies along the stick', high: 'too steep' },
-  thumbOpposition: { low: 'slid to the little finger', high: 'slid to the index' },
-  indexDepth: { low: 'on the fingertip', high: 'too deep' },
-  indexLead: { low: 'too close to the thumb', high: 'too far ahead' },
-  middleDepth: { low: 'drawn back', high: 'too deep' },
-  ringDepth: { low: 'drawn back', high: 'too deep' },
-  littlePlace: { low: 'off the stick', high: 'hangs over' },
-  littlePipFlexion: { low: 'too straight', high: 'hooked' },
-  littleDipFlexion: { low: 'collapsed', high: 'hooked' },
-  handLean: { low: 'rolled out', high: 'leans far' },
-  wristFlexion: { low: 'dropped', high: 'arched high' },
-};
-
-const views: Record<View, string> = {
-  'finger-side': 'Finger side',
-  'thumb-side': 'Thumb side',
-  'player-eye': 'Player’s eye',
-  'down-stick': 'Down the stick',
-  profile: 'Profile with forearm',
-  front: 'Front with string',
-  'bow-side': 'Middle of the bow',
-};
-
-const viewHints: Record<View, string> = {
-  'finger-side': 'Face the backs of the fingers, square to the stick.',
-  'thumb-side': 'Look up into the palm, at the thumb.',
-  'player-eye': 'Hold the camera by the player’s eyes.',
-  'down-stick': 'Look along the stick from its end.',
-  profile: 'From the button’s end, hand and forearm in the picture.',
-  front: 'Bow, string, bridge and the whole arm in the picture.',
-  'bow-side': 'The middle of the bow, stick and hair.',
-};
-
-const contexts: Record<Context, string> = {
-  supported: 'Bow supported',
-  free: 'Free in the air',
-  heel: 'At the heel',
-  middle: 'At the middle',
-  point: 'At the point',
-  'playing-start': 'Playing, start of lesson',
-  'playing-end': 'Playing, end of lesson',
-};
-
-const families: Record<Family, string> = {
-  thumb: 'Thumb',
-  fingers: 'Fingers',
-  little: 'Little finger',
-  wrist: 'Wrist',
-};
-
-const units: Record<Unit, string> = {
-  deg: '°',
-  mm: ' mm',
-  u: ' joints',
-  fingerBreadth: ' finger widths',
-  ratio: '',
-  category: '',
-};
-
-const holds: Record<string, string> = {
-  'violin-shallow': 'shallow index',
-  'violin-deep': 'deep index',
-  'violin-starter': 'starter, thumb under the frog',
-  fiddle: 'fiddle, long little finger',
-  cello: 'little finger hanging over',
-  'cello-small-hand': 'small hand',
-  'french-bass-ring': 'French, ring finger at the ferrule',
-  'french-bass-knuckles': 'French, knuckles on top',
-  'german-bass': 'German',
-};
-const instruments: Record<Instrument, string> = {
-  violin: 'Violin',
-  viola: 'Viola',
-  cello: 'Cello',
-  bass: 'Double bass',
-};
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
 const skinTones: Record<SkinTone, string> = {
   clay: 'Clay',
@@ -214,6 +70,15 @@ export const en = {
     hold: 'Hold',
     side: 'Which hand holds the bow?',
     skinTone: 'Tone of the drawn hand',
+    middleFinger: 'Length of the middle finger, mm',
+    middleFingerHelp:
+      'From the knuckle to the tip. Bands in mm go with it; left empty, the size of the bow stands in.',
+    setup: (n: number, instrument: string) => `Instrument ${n}: ${instrument}`,
+    bowSize: 'Size of the bow',
+    addSetup: 'Add another instrument',
+    removeSetup: 'Remove this instrument',
+    schools: 'Where schools differ',
+    noSchools: 'Hide where schools differ',
     frog: 'Length of the frog, mm',
     frogHelp:
       'Measure from the front edge to the back. Left empty, an estimate is used and the doubt grows.',
@@ -222,6 +87,9 @@ export const en = {
   },
   handFile: {
     age: (years: number) => `${years} years`,
+    bow: (size: string) => `${size} bow`,
+    instrument: 'Instrument',
+    byTap: 'By tap',
     lookedAt: (ago: string) => `looked at ${ago}`,
     neverLooked: 'not looked at yet',
     history: 'Looks',
@@ -244,34 +112,55 @@ export const en = {
     second: 'beside this one',
     portrait: (name: string) => `${name}: the hold as it is wanted`,
     differs: 'they differ',
+    copy: 'Copy and change',
+    change: 'Change',
+    version: (n: number) => `your own, version ${n}`,
+    bands: 'What they want',
+    schools: 'Where schools differ',
+    schoolsHint: 'The answer is chosen for each student, and shifts the bands.',
+    building: 'How it is built',
+    alsoTests: 'Tests that suit it',
+    cautions: 'Take care',
+
     noBand: 'no band',
     alongBow: 'changes along the bow',
-    standing: { practice: 'common practice', memory: 'estimate' },
+    standing: { practice: 'common practice', memory: 'estimate', own: 'your own eye' },
     standings:
       'Common practice: usual among teachers, no single source. Estimate: recalled, not looked up; narrow it to your own eye. A named book stands beside what rests on it.',
-    about: {
-      'violin-shallow':
-        'The stick crosses the index between its last and middle joint. The bow rocks easily and the fingers can steer; the weight comes through a lean to the index.',
-      'violin-deep':
-        'The stick lies near the index’s middle joint or beyond it. The arm’s weight reaches the string with little effort; the fingers have less room to move.',
-      'violin-starter':
-        'The bent thumb sits on the metal under the frog, for small hands. Some teachers set a date to move up; others begin in the final place, because a thumb that collapses here does not carry over.',
-      fiddle:
-        'The little finger rests long on the stick and the thumb may lie just ahead of the frog. A relaxed arm comes first; others of the same tradition curl the little finger.',
-      cello:
-        'The hand hangs over the stick, the little finger beside the ring finger. The thumb pushes sideways into the stick; the weight rolls toward the index.',
-      'cello-small-hand':
-        'As the cello hold, with the stick nearer to the fingertips, so that a small hand need not stretch.',
-      'french-bass-ring':
-        'The ring finger’s tip touches the ferrule and the index stands well ahead of the thumb, where it carries the tip without a squeeze.',
-      'french-bass-knuckles':
-        'The middle joints of the second and third finger stand right on top of the stick. Another whole system: the hand drops naturally around it.',
-      'german-bass':
-        'The frog is taken from behind like a hand that is shaken: button in the web, thumb on top, little finger carrying from below.',
-    } as Record<string, string>,
+  },
+  editHold: {
+    copyTitle: 'Your own hold',
+    changeTitle: 'Change your hold',
+    from: (name: string) => `From ${name}`,
+    copyOf: (name: string) => `My ${name}`,
+    name: 'What do you call it?',
+    nameNeeded: 'A name is needed.',
+    family: 'Which part?',
+    checkpoint: 'Which checkpoint?',
+    where: 'Where in the bow?',
+    everywhere: 'everywhere',
+    noBand: 'No band: shown without a verdict.',
+    asEverywhere: 'As everywhere else.',
+    setBand: 'Set a band here',
+    removeBand: 'Take the band away',
+    ends: {
+      lo: (sign: string) => `from${sign && `, in${sign === '°' ? ' °' : sign}`}`,
+      hi: (sign: string) => `to${sign && `, in${sign === '°' ? ' °' : sign}`}`,
+    },
+    openEnd: 'Drag the ends on the drawing, or type. An empty end is open.',
+    notANumber: 'A number is needed here.',
+    bothOpen: 'A band needs at least one end.',
+    save: 'Keep this hold',
+    keepsVerdicts:
+      'Looks that were judged before keep their verdicts; the new bands count from the next look on.',
   },
   check: {
     title: 'A look at the hold',
+    further: 'Another picture',
+    instrument: 'Which instrument?',
+    byTap: 'By tap',
+    whereInBow: 'Where in the bow is this picture?',
+    asBefore: (context: string) => `As before: ${context.toLowerCase()}`,
     context: 'How is the bow held now?',
     view: 'From where is the picture?',
     picture: 'Take or choose a picture',
@@ -318,7 +207,70 @@ export const en = {
       'The knuckles lie on the hair’s side. Is the picture mirrored, or are the stick’s ends swapped?',
     flip: 'Flip picture and points',
   },
+  relaxed: {
+    title: 'The hand at rest',
+    none: 'A picture of the hanging hand shows its own gaps and lengths; the hold is then compared with them.',
+    take: 'Take the hand at rest',
+    again: 'Take it again',
+    taken: (ago: string) => `Taken ${ago}.`,
+    gaps: (mm: string) => `Gaps at the last joints, index to little finger: ${mm} mm`,
+    curl: (deg: string) => `Curl of the last joints, index to little finger: ${deg}`,
+    markTitle: 'The hand at rest',
+    markHint: 'Mark every finger from its knuckle to its tip; thumb and wrist if you like.',
+    save: 'Keep it',
+  },
+  viewfinder: {
+    title: 'Take the picture',
+    live: 'What the camera sees',
+    ghost: 'The last picture from this side, faintly',
+    hideGhost: 'Hide the last picture',
+    showGhost: 'Show the last picture',
+    relaxedHint: 'The hand hangs, its back to the camera; look straight at it.',
+    noCamera: 'No camera can be used here. Choose a picture instead.',
+    file: 'Choose a picture',
+    shoot: 'Take it',
+  },
+  stations: {
+    step: (n: number, all: number) => `Station ${n} of ${all}`,
+    portrait: 'The hold as it was answered so far',
+    allFine: 'All fine here',
+    closer: 'Look closer',
+    next: 'Go on',
+    further: (n: number) => `${n} more without a verdict`,
+    fewer: 'Show less',
+    answerFor: (name: string) => `Answer: ${name}`,
+    cannotTell: 'Can’t tell',
+    fine: 'Looks fine',
+    about: (value: string) => `about ${value}`,
+    how: {
+      values: 'Touch the drawing that looks most like it.',
+      categories: 'Touch what you see.',
+      onFinger: 'Touch the finger where the stick lies.',
+      onStick: 'Touch the stick where the thumb is.',
+    },
+    onFinger: (u: string) => `${u} joints from the tip`,
+    onStick: (mm: string) => `${mm} mm from the frog’s front`,
+  },
+  coco: {
+    download: 'Save the points as a file',
+    load: 'Points from a file',
+    rows: 'Points in this file',
+    row: (n: number, file: string, view: string, points: number) =>
+      `${n}. ${file}, ${view.toLowerCase()}, ${points} points`,
+    refusedRow: (n: number, why: string) => `${n}. cannot be used: ${why}`,
+    more: (n: number) => `${n} more rows are not listed.`,
+    otherSize: (width: number, height: number) =>
+      `These points belong to a picture of ${width} × ${height}.`,
+    notJson: 'it is not JSON',
+  },
   result: {
+    restsOn: 'What this rests on',
+    remove: 'Remove',
+    addPicture: 'Picture',
+    addTaps: 'Answer the rest by tap',
+    changeTaps: (n: number) => (n === 1 ? 'One answer by tap' : `${n} answers by tap`),
+    tapped: (n: number) =>
+      n === 1 ? 'One checkpoint was answered by tap.' : `${n} checkpoints were answered by tap.`,
     title: 'What was measured',
     save: 'Save this look',
     back: 'Move points',
@@ -326,9 +278,20 @@ export const en = {
     wanted: (band: string) => `wanted ${band}`,
     noBand: 'no band: shown without a verdict',
     notFromView: (views: string) => `not from this view: take it from ${views}`,
-    pointsMissing: 'its points were not all seen',
-    offStick: 'the finger is not at the stick',
+    notApplicable: (why: string) => `makes no sense here: ${why}`,
+    why: {
+      notSeen: 'its points were not all seen',
+      offStick: 'the finger is not at the stick',
+      tapOnly: 'no picture shows it: answer it by tap',
+      needsRelaxedHand: 'needs a picture of the hand at rest',
+      needsHeelAndPoint: 'needs a look at the heel and one at the point',
+    },
     nothingSeen: 'not looked at',
+    lookedAt: 'looked good',
+    conflict: 'what was seen does not agree: look again',
+    sourcePicture: (view: string, value: string) => `${view}: ${value}`,
+    sourceTap: (value: string) => `answered by tap: ${value}`,
+    retake: (turn: string) => `seen too obliquely for a firm number: ${turn}`,
     undecidable: 'this picture cannot decide it: take it closer or from another side',
     checkPoint: 'no joint bends like this: check its points',
     more: 'Show every number',
@@ -350,14 +313,10 @@ export const en = {
     none: 'no verdict',
     notSeen: 'not seen',
   },
-  littlePlaces: { top: 'on top', over: 'hanging over', off: 'off the stick' } as Record<
-    string,
-    string
-  >,
   cautions: {
-    pain: 'With pain, numbness, tingling or swelling: stop, rest, and see a physician or hand therapist. Open Palm measures and reminds; it does not diagnose.',
-    consent: 'Photographs of children need their guardian’s consent. They stay on this machine.',
-    teacher: 'The bands are defaults. The student’s own teacher outranks them.',
+    pain: holdWords.holdCautions.pain!,
+    consent: holdWords.holdCautions.children!,
+    teacher: holdWords.holdCautions.teacher!,
   },
   portrait: {
     thumb: 'T',
@@ -369,16 +328,8 @@ export const en = {
     weeks: (n: number) => `${n} weeks ago`,
     months: (n: number) => `${n} months ago`,
   },
-  points,
-  measures,
-  faults,
-  views,
-  viewHints,
-  contexts,
-  families,
-  units,
-  holds,
-  instruments,
+  ...measureWords,
+  ...holdWords,
   sides,
   skinTones,
   openEnd: { atLeast: (v: string) => `at least ${v}`, atMost: (v: string) => `at most ${v}` },

@@ -21,6 +21,7 @@ const thumb: NumberMeasure = {
   band: { lo: 20, hi: 60 },
   decidable: true,
   implausible: false,
+  retake: null,
 };
 
 describe('measure words', () => {
@@ -48,6 +49,7 @@ describe('measure words', () => {
         unit: 'category',
         value: 'off',
         probability: 1,
+        shares: [],
         verdict: 'low',
         band: { allowed: ['top'] },
       }),
@@ -62,9 +64,13 @@ describe('measure words', () => {
   });
 
   it('warn of joints that cannot bend so, and of pictures that cannot decide', () => {
-    expect(measureNote(thumb)).toBeNull();
-    expect(measureNote({ ...thumb, implausible: true })).toMatch(/check its points/);
-    expect(measureNote({ ...thumb, verdict: 'unsure', decidable: false })).toMatch(/cannot decide/);
+    expect(measureNote({ measure: thumb, conflict: false })).toBeNull();
+    expect(measureNote({ measure: { ...thumb, implausible: true }, conflict: false })).toMatch(
+      /check its points/,
+    );
+    expect(
+      measureNote({ measure: { ...thumb, verdict: 'unsure', decidable: false }, conflict: false }),
+    ).toMatch(/cannot decide/);
   });
 
   it('say from where the unseen can be seen', () => {
@@ -73,9 +79,10 @@ describe('measure words', () => {
       family: 'thumb',
       reason: 'view',
       views: ['thumb-side', 'player-eye'],
+      why: 'hidden',
     } as const;
     expect(notMeasuredWords(outcome)).toBe(
-      'not from this view: take it from thumb side or player’s eye',
+      'not from this view: take it from thumb side or player’s eye (it is hidden from there)',
     );
   });
 });

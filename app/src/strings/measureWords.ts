@@ -1,5 +1,15 @@
 import type { Allowed, Band, Range } from '@open-palm/core/holds';
-import type { Measure, NotMeasured, Unit, Verdict } from '@open-palm/core/measure';
+import {
+  specOf,
+  type Measure,
+  type MeasureId,
+  type MergedMeasure,
+  type NotMeasured,
+  type NumberMeasure,
+  type Tap,
+  type Unit,
+  type Verdict,
+} from '@open-palm/core/measure';
 import type { MarkState } from '../kit/StateMark';
 import { strings } from './index';
 
@@ -18,10 +28,45 @@ export function plainNumber(value: number, unit: Unit): string {
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
 }
 
-/** A measure as it is read: a number with its doubt and unit, or the name of a category. */
+/** The name of a category, as a person reads it. */
+export const categoryName = (id: MeasureId, category: string): string =>
+  strings.categories[id]?.[category] ?? category;
+
+/** A measure's name that says by itself which part of the hand it is of. */
+export const measureName = (id: MeasureId): string => {
+  const { family } = specOf(id);
+  const name = strings.measures[id];
+  return family === 'fingers' || family === 'wrist'
+    ? name
+    : `${strings.families[family]}: ${name.toLowerCase()}`;
+};
+
+/** An answer by tap, short. */
+export function tapWords({ measure, answer }: Tap): string {
+  const { unit } = specOf(measure);
+  switch (answer.kind) {
+    case 'fine':
+      return strings.result.lookedAt;
+    case 'category':
+      return categoryName(measure, answer.category);
+    case 'value':
+      return numberWords({ ...answer, unit });
+  }
+}
+
+/** A measure as it is read: a number with its doubt and unit, the name of a category, or that it was looked at. */
 export function valueWords(measure: Measure): string {
-  if (measure.kind === 'category') return strings.littlePlaces[measure.value] ?? measure.value;
-  const { value, sd, unit } = measure;
+  if (measure.kind === 'looked') return strings.result.lookedAt;
+  if (measure.kind === 'category') return categoryName(measure.id, measure.value);
+  return numberWords(measure);
+}
+
+/** A number with its doubt, in its unit. */
+export function numberWords({
+  value,
+  sd,
+  unit,
+}: Pick<NumberMeasure, 'value' | 'sd' | 'unit'>): string {
   const sign = strings.units[unit];
   // The degree stands at each number, other units once.
   const first = unit === 'deg' ? sign : '';
@@ -32,16 +77,17 @@ export function valueWords(measure: Measure): string {
 const doubt = (sd: number, unit: Unit) => Math.max(sd, 10 ** -DIGITS[unit]);
 
 /** What the hold wants, or null where it has no say. */
-export function bandWords(measure: Measure): string | null {
-  return measure.band && bandText(measure.band, measure.unit);
-}
+export const bandWords = (measure: Measure): string | null =>
+  measure.kind === 'looked' || !measure.band
+    ? null
+    : bandText(measure.id, measure.band, measure.unit);
 
 /** A band as it is read: from … to …, an open end, or the names of what is allowed. */
-export const bandText = (band: Band, unit: Unit): string =>
-  'allowed' in band ? allowedWords(band) : rangeWords(band, unit);
+export const bandText = (id: MeasureId, band: Band, unit: Unit): string =>
+  'allowed' in band ? allowedWords(id, band) : rangeWords(band, unit);
 
-const allowedWords = (band: Allowed) =>
-  band.allowed.map((name) => strings.littlePlaces[name] ?? name).join(strings.or);
+const allowedWords = (id: MeasureId, band: Allowed) =>
+  band.allowed.map((name) => categoryName(id, name)).join(strings.or);
 
 function rangeWords({ lo, hi }: Range, unit: Unit): string {
   const sign = strings.units[unit];
@@ -62,23 +108,30 @@ export function verdictWords(measure: Measure): string {
 }
 
 /** A note that a reader of this measure needs, if any. */
-export function measureNote(measure: Measure): string | null {
-  if (measure.kind === 'category') return null;
+export function measureNote({ measure, conflict }: Pick<MergedMeasure, 'measure' | 'conflict'>) {
+  if (conflict) return strings.result.conflict;
+  if (measure.kind !== 'number') return null;
   if (measure.implausible) return strings.result.checkPoint;
+  if (measure.retake) return strings.result.retake(strings.turns[measure.retake]);
   return measure.verdict === 'unsure' && !measure.decidable ? strings.result.undecidable : null;
 }
 
 /** Why something was not measured. */
 export function notMeasuredWords(outcome: NotMeasured): string {
   switch (outcome.reason) {
-    case 'view':
-      return strings.result.notFromView(
-        outcome.views.map((view) => strings.views[view].toLowerCase()).join(strings.or),
-      );
+    case 'view': {
+      const views = outcome.views.map((view) => strings.views[view].toLowerCase());
+      const from = strings.result.notFromView(views.join(strings.or));
+      return outcome.why ? `${from} (${strings.blind[outcome.why]})` : from;
+    }
+    case 'notApplicable':
+      return strings.result.notApplicable(strings.notApplicable[outcome.because]);
     case 'notSeen':
-      return strings.result.pointsMissing;
     case 'offStick':
-      return strings.result.offStick;
+    case 'tapOnly':
+    case 'needsRelaxedHand':
+    case 'needsHeelAndPoint':
+      return strings.result.why[outcome.reason];
   }
 }
 

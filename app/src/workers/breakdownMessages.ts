@@ -1,15 +1,16 @@
-import type { Breakdown, Capture, Context } from '@open-palm/core/measure';
+import type { HandFacts } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import type { CheckBreakdown, Look } from '@open-palm/core/measure';
 
 /** What the breakdown worker is asked. */
 export interface BreakdownQuestion {
-  id: number;
-  capture: Capture;
-  holdId: string;
-  context: Context;
+  look: Look;
+  /** As it is meant for the student, with settings and sizes. */
+  hold: Hold;
+  hand: HandFacts;
 }
 
-/** What it answers; null when the capture could not be measured. */
+/** What it answers; null when the look could not be measured. */
 export interface BreakdownAnswer {
-  id: number;
-  breakdown: Breakdown | null;
+  breakdown: CheckBreakdown | null;
 }

@@ -7,13 +7,19 @@ import { TwoPane } from '../../../src/kit/TwoPane';
 import { useWide } from '../../../src/kit/useWide';
 
 export default function HandFile() {
-  const { studentId } = useLocalSearchParams<{ studentId: string }>();
+  const { studentId, setup } = useLocalSearchParams<{ studentId: string; setup?: string }>();
   return (
     <View style={{ flex: 1 }}>
       <TwoPane
         narrow="detail"
         list={<StudentList chosenId={studentId} />}
-        detail={<HandFileScreen key={studentId} studentId={studentId} />}
+        detail={
+          <HandFileScreen
+            key={studentId}
+            studentId={studentId}
+            {...(setup === undefined ? {} : { setupId: setup })}
+          />
+        }
       />
       {useWide() ? <NavBar current="students" /> : null}
     </View>

@@ -1,234 +1,238 @@
 import { router } from 'expo-router';
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { LARGEST_PICTURE_BYTES, type Student } from '@open-palm/contract';
-import { FROG_LENGTH_ESTIMATE, MEASURED_FROG_SD_MM, type KnownLength } from '@open-palm/core/bow';
-import { holdById, type BowKind } from '@open-palm/core/holds';
-import type { Context, View } from '@open-palm/core/measure';
-import { outbox } from '../../api/outbox';
+import { frogLengthOf, gripFacts, gripOf, type HandFile } from '@open-palm/contract';
+import type { Place, PointName, View } from '@open-palm/core/measure';
+import { paths } from '../../api/paths';
 import { useHandFile } from '../../api/queries';
-import { sendUnsent } from '../../api/useOutbox';
+import { findHold } from '../../holdBook/holdBook';
 import { Loaded } from '../../kit/Loaded';
-import { strings } from '../../strings';
-import { changeMarks, noMarks, type Marks } from './measure/marks';
-import { measureMarks, type PictureFacts } from './measure/measureMarks';
-import { MeasureStep } from './measure/MeasureStep';
-import { sequenceFor } from './measure/sequence';
-import { useMarks } from './measure/useMarks';
-import { pickFile } from './picture/pickFile';
 import {
-  flipPicture,
-  PictureProblem,
-  preparePicture,
-  type PreparedPicture,
-} from './picture/preparePicture';
+  answer,
+  EMPTY_LOOK,
+  lookOf,
+  putShot,
+  removeShot,
+  type ChosenPicture,
+  type LookState,
+  type Shot,
+} from './look/lookState';
+import { useKeep } from './look/useKeep';
+import { usePictureMaker } from './look/usePictureMaker';
+import { changeMarks, noMarks, type Marks } from './measure/marks';
+import { sequenceFor } from './measure/sequence';
 import { ResultStep } from './ResultStep';
 import { SetupStep } from './SetupStep';
+import { ShotStep } from './ShotStep';
+import { StationSheet } from './stations/StationSheet';
+import { lastPictureOf } from './viewfinder/lastPicture';
+import { Viewfinder } from './viewfinder/Viewfinder';
 
-/** A look at a student's hold: picture, points, result. */
-export function CheckScreen({ studentId }: { studentId: string }) {
-  const handFile = useHandFile(studentId);
-  return <Loaded from={handFile}>{({ student }) => <Check student={student} />}</Loaded>;
+/** A look at a student's hold: pictures with their points, answers by tap, and the result. */
+export function CheckScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
+  const handFile = useHandFile(studentId, setupId);
+  return <Loaded from={handFile}>{(data) => <Check key={data.setupId} handFile={data} />}</Loaded>;
 }
 
-function Check({ student }: { student: Student }) {
-  const hold = holdById(student.holdId);
-  const [step, setStep] = useState<'setup' | 'measure' | 'result'>('setup');
-  const [context, setContext] = useState<Context>('free');
-  const [view, setView] = useState<View>('finger-side');
-  const { picture, problem, pick, flip } = usePicture();
-  const [kept, setKept] = useState<{ key: string; marks: Marks } | null>(null);
-  const frogLength = useMemo(() => frogLengthOf(student, hold.bow), [student, hold.bow]);
-  const { save, saving, failure } = useSave(student);
-  const flipWithKept = () => {
-    flip();
-    if (!picture || !kept) return;
-    const marks = changeMarks(kept.marks, { type: 'mirror', width: picture.width });
-    setKept({ ...kept, marks });
+/** The picture that is being taken or marked. */
+interface Draft {
+  id: string;
+  view: View;
+  place: Place | null;
+  picture: ChosenPicture | null;
+  marks: Marks | null;
+  /** By what marks are known as those of this very picture and view. */
+  marksOf: string;
+}
+
+const newDraft = (view: View): Draft => ({
+  id: uuidv7(),
+  view,
+  place: null,
+  picture: null,
+  marks: null,
+  marksOf: '',
+});
+
+const keyOf = ({ picture, view }: Pick<Draft, 'picture' | 'view'>) => `${picture?.id} ${view}`;
+
+type Step = 'setup' | 'camera' | 'measure' | 'stations' | 'result';
+
+function Check({ handFile }: { handFile: HandFile }) {
+  const { student, setupId, ownHolds, relaxedHand, history } = handFile;
+  const setup = student.setups.find(({ id }) => id === setupId)!;
+  const taught = findHold(setup.holdId, ownHolds);
+  const [checkId] = useState(() => uuidv7());
+  const [step, setStep] = useState<Step>('setup');
+  const [state, setState] = useState<LookState>(EMPTY_LOOK);
+  const [draft, setDraft] = useState(() => newDraft(taught.views[0] as View));
+  const { problem, take, flip } = usePictureMaker();
+  const { saving, failure, keep } = useKeep();
+
+  const grip = useMemo(
+    () => gripOf(student, setup, taught, relaxedHand),
+    [student, setup, taught, relaxedHand],
+  );
+  const { hold, hand } = useMemo(
+    () => gripFacts(grip, taught, relaxedHand),
+    [grip, taught, relaxedHand],
+  );
+  const frogLength = useMemo(() => frogLengthOf(setup, hold.bow), [setup, hold.bow]);
+  const look = useMemo(
+    () => lookOf(state, student.side, frogLength),
+    [state, student.side, frogLength],
+  );
+  const hasAny = state.shots.length + state.taps.length > 0;
+
+  const edit = (shot: Shot) => {
+    setDraft({ ...shot, marksOf: keyOf(shot) });
+    setStep('measure');
+  };
+  const flipDraft = async () => {
+    if (!draft.picture) return;
+    const flipped = await flip(draft.picture);
+    if (!flipped) return;
+    const { marks } = draft;
+    const mirrored = marks && changeMarks(marks, { type: 'mirror', width: flipped.width });
+    setDraft((now) => ({ ...now, picture: flipped, marks: mirrored }));
   };
 
-  if (step === 'setup' || !picture) {
+  if (step === 'camera') {
+    const ghost = lastPictureOf(history, draft.view);
     return (
-      <SetupStep
+      <Viewfinder
+        view={draft.view}
+        ghostUrl={ghost === null ? null : paths.picture(ghost)}
+        problem={problem}
+        onBack={() => setStep('setup')}
+        onPicture={(file) =>
+          void take(file).then((picture) => {
+            if (!picture) return;
+            setDraft((now) => ({ ...now, picture }));
+            setStep('setup');
+          })
+        }
+      />
+    );
+  }
+  if (step === 'measure' && draft.picture) {
+    const { id, view, place, picture } = draft;
+    const marks = draft.marksOf === keyOf(draft) ? draft.marks : null;
+    return (
+      <ShotStep
+        key={keyOf(draft)}
+        shot={{ id, view, place, picture, marks }}
+        facts={{
+          view,
+          side: student.side,
+          context: place ?? state.context,
+          frogLength,
+          hold,
+          hand,
+        }}
+        onFlip={() => void flipDraft()}
+        onBack={(latest) => {
+          setDraft({ ...draft, marks: latest, marksOf: keyOf(draft) });
+          setStep('setup');
+        }}
+        onRead={(latest) => {
+          setState((now) => putShot(now, { id, view, place, picture, marks: latest }));
+          setStep('result');
+        }}
+      />
+    );
+  }
+  if (step === 'stations') {
+    return (
+      <StationSheet
+        hold={hold}
+        side={student.side}
+        skinTone={student.skinTone}
+        context={state.context}
+        taps={state.taps}
+        onAnswer={(measure, tap) => setState((now) => answer(now, measure, tap))}
+        onBack={() => setStep(hasAny ? 'result' : 'setup')}
+        onDone={() => setStep('result')}
+      />
+    );
+  }
+  if (step === 'result' && hasAny) {
+    return (
+      <ResultStep
         student={student}
         hold={hold}
-        frogLength={frogLength}
-        context={context}
-        view={view}
-        picture={picture}
-        problem={problem}
-        onContext={setContext}
-        onView={setView}
-        onPick={pick}
-        onFlip={flipWithKept}
-        onNext={() => setStep('measure')}
-      />
-    );
-  }
-  const facts = { view, side: student.side, context, frogLength, hold };
-  // Another picture or view begins with no marks; going back to the first step keeps them.
-  const marksKey = `${picture.id} ${view}`;
-  return (
-    <Marking
-      key={marksKey}
-      kept={kept?.key === marksKey ? kept.marks : null}
-      onKeep={(marks) => setKept({ key: marksKey, marks })}
-      student={student}
-      picture={picture}
-      facts={facts}
-      step={step}
-      onStep={setStep}
-      onFlip={flip}
-      saving={saving}
-      failure={failure}
-      onSave={save}
-    />
-  );
-}
-
-function frogLengthOf({ frogLengthMm, instrument }: Student, bow: BowKind): KnownLength {
-  return frogLengthMm === null
-    ? FROG_LENGTH_ESTIMATE[instrument === 'viola' ? 'viola' : bow]
-    : { mm: frogLengthMm, sdMm: MEASURED_FROG_SD_MM };
-}
-
-function Marking({
-  kept,
-  onKeep,
-  student,
-  picture,
-  facts: known,
-  step,
-  onStep,
-  onFlip,
-  saving,
-  failure,
-  onSave,
-}: {
-  /** The marks of an earlier visit to this step. */
-  kept: Marks | null;
-  onKeep: (marks: Marks) => void;
-  student: Student;
-  picture: PreparedPicture;
-  facts: Omit<PictureFacts, 'picture'>;
-  step: 'measure' | 'result';
-  onStep: (step: 'setup' | 'measure' | 'result') => void;
-  onFlip: () => void;
-  saving: boolean;
-  failure: string | null;
-  onSave: ReturnType<typeof useSave>['save'];
-}) {
-  const { width, height } = picture;
-  const size = useMemo(() => ({ width, height }), [width, height]);
-  const facts: PictureFacts = { ...known, picture: size };
-  const store = useMarks(() => kept ?? noMarks(sequenceFor(facts.view).needed));
-  const { current } = store;
-  const { placed } = store.marks;
-  const { view, side, context, frogLength, hold } = known;
-  const outcome = useMemo(
-    () => measureMarks(placed, { view, side, context, frogLength, hold, picture: size }),
-    [placed, view, side, context, frogLength, hold, size],
-  );
-  const toSetup = () => {
-    onKeep(current());
-    onStep('setup');
-  };
-  const toResult = useCallback(() => onStep('result'), [onStep]);
-  if (step === 'measure') {
-    return (
-      <MeasureStep
-        picture={picture}
-        facts={facts}
-        store={store}
-        outcome={outcome}
-        onFlip={() => {
-          onFlip();
-          store.change({ type: 'mirror', width });
+        hand={hand}
+        look={look}
+        state={state}
+        saving={saving}
+        failure={failure}
+        onMove={edit}
+        onRemove={(id) => setState((now) => removeShot(now, id))}
+        onPicture={() => {
+          setDraft(newDraft(nextView(taught.views as View[], state)));
+          setStep('setup');
         }}
-        onBack={toSetup}
-        onRead={toResult}
+        onTaps={() => setStep('stations')}
+        onSave={() =>
+          keep(
+            {
+              kind: 'check',
+              id: checkId,
+              studentName: student.name,
+              pictures: state.shots.map(({ picture: { id, blob } }) => ({ id, blob })),
+              body: {
+                studentId: student.id,
+                setupId: setup.id,
+                takenAt: new Date().toISOString(),
+                context: state.context,
+                grip,
+                captures: look.captures.map((capture, i) => ({
+                  ...capture,
+                  id: state.shots[i]!.id,
+                  pictureId: state.shots[i]!.picture.id,
+                  place: capture.place ?? null,
+                })),
+                taps: [...state.taps],
+              },
+            },
+            `/students/${student.id}?setup=${setup.id}`,
+          )
+        }
       />
     );
   }
   return (
-    <ResultStep
+    <SetupStep
       student={student}
-      picture={picture}
-      facts={facts}
-      outcome={outcome}
-      saving={saving}
-      failure={failure}
-      onBack={() => onStep('measure')}
-      onSave={() => onSave(facts, outcome.capture, picture)}
+      setup={setup}
+      hold={taught}
+      frogLength={frogLength}
+      context={state.context}
+      isFirst={!hasAny}
+      draft={draft}
+      onSetup={(setup) => router.setParams({ setup })}
+      onContext={(context) => setState((now) => ({ ...now, context }))}
+      onDraft={(changed) => setDraft({ ...draft, ...changed })}
+      onTake={() => setStep('camera')}
+      onFlip={() => void flipDraft()}
+      onPoints={({ view, place, points }) => {
+        const next = { ...draft, view, place: place ?? null };
+        const begun = noMarks(sequenceFor(view, hold).needed);
+        const marks = Object.entries(points).reduce(
+          (now, [name, at]) =>
+            changeMarks(now, { type: 'set', name: name as PointName, at: { x: at.x, y: at.y } }),
+          begun,
+        );
+        setDraft({ ...next, marks, marksOf: keyOf(next) });
+        setStep('measure');
+      }}
+      onTaps={() => setStep('stations')}
+      onNext={() => setStep('measure')}
+      onBack={hasAny ? () => setStep('result') : null}
     />
   );
 }
 
-/** The chosen picture; another one gets another id, a flipped one keeps it. */
-function usePicture() {
-  const [picture, setPicture] = useState<(PreparedPicture & { id: string }) | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const attempt = async (make: () => Promise<(PreparedPicture & { id: string }) | null>) => {
-    try {
-      const made = await make();
-      if (!made) return;
-      setPicture(made);
-      setProblem(null);
-    } catch (error) {
-      setProblem(problemWords(error));
-    }
-  };
-  const pick = () =>
-    void attempt(async () => {
-      const file = await pickFile();
-      return file && { ...(await preparePicture(file)), id: uuidv7() };
-    });
-  const flip = () =>
-    void attempt(async () => picture && { ...(await flipPicture(picture)), id: picture.id });
-  return { picture, problem, pick, flip };
-}
-
-function problemWords(error: unknown): string {
-  const words = strings.check.problems;
-  if (!(error instanceof PictureProblem)) return words.damaged;
-  return error.kind === 'tooLarge'
-    ? words.tooLarge(LARGEST_PICTURE_BYTES / 1024 / 1024)
-    : words[error.kind];
-}
-
-/** Keeps a look: first on this device, then with the studio; either way the student's file comes next. */
-function useSave(student: Student) {
-  // Made once, so that saving again after a failure is the same write.
-  const [ids] = useState(() => ({ check: uuidv7(), capture: uuidv7(), picture: uuidv7() }));
-  const [saving, setSaving] = useState(false);
-  const [failure, setFailure] = useState<string | null>(null);
-  const save = async (
-    { context, hold }: PictureFacts,
-    capture: ReturnType<typeof measureMarks>['capture'],
-    picture: PreparedPicture,
-  ) => {
-    setSaving(true);
-    setFailure(null);
-    try {
-      await outbox.add({
-        id: ids.check,
-        studentName: student.name,
-        picture: picture.blob,
-        check: {
-          studentId: student.id,
-          takenAt: new Date().toISOString(),
-          context,
-          holdId: hold.id,
-          captures: [{ id: ids.capture, pictureId: ids.picture, ...capture }],
-        },
-      });
-      await sendUnsent();
-      const unsent = outbox.contents().some((item) => item.check.studentId === student.id);
-      router.dismissTo(unsent ? '/' : `/students/${student.id}`);
-    } catch (error) {
-      setSaving(false);
-      setFailure(error instanceof Error ? error.message : String(error));
-    }
-  };
-  return { save: (...look: Parameters<typeof save>) => void save(...look), saving, failure };
-}
+/** The first view of the hold from which there is no picture yet. */
+const nextView = (views: readonly View[], { shots }: LookState): View =>
+  views.find((view) => !shots.some((shot) => shot.view === view)) ?? views[0]!;

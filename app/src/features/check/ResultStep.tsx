@@ -1,5 +1,9 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
-import { gripContacts } from '@open-palm/core/measure';
+import type { HandFacts } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import { checkContacts, measureCheck, type Look } from '@open-palm/core/measure';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -8,57 +12,69 @@ import { Columns } from '../../kit/Columns';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
 import { useWide } from '../../kit/useWide';
 import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
+import { LookSources } from './LookSources';
+import type { LookState, Shot } from './look/lookState';
 import { MarkedPicture } from './MarkedPicture';
-import type { MarksOutcome, PictureFacts } from './measure/measureMarks';
-import type { PreparedPicture } from './picture/preparePicture';
 import { useSampledBreakdown } from './useSampledBreakdown';
 
 const words = strings.result;
 
-/** Step 3 of a look: picture first, then the breakdown, then it is kept. */
+/** Step 3 of a look: picture first, then the breakdown of everything that was seen, then it is kept. */
 export function ResultStep({
   student,
-  picture,
-  facts,
-  outcome,
+  hold,
+  hand,
+  look,
+  state,
   saving,
   failure,
-  onBack,
+  onMove,
+  onRemove,
+  onPicture,
+  onTaps,
   onSave,
 }: {
   student: Student;
-  picture: PreparedPicture;
-  facts: PictureFacts;
-  outcome: MarksOutcome;
+  /** As it is meant for the student. */
+  hold: Hold;
+  hand: HandFacts;
+  look: Look;
+  state: LookState;
   saving: boolean;
   failure: string | null;
-  onBack: () => void;
+  onMove: (shot: Shot) => void;
+  onRemove: (id: string) => void;
+  onPicture: () => void;
+  onTaps: () => void;
   onSave: () => void;
 }) {
   const wide = useWide();
-  const { measures, notMeasured } = useSampledBreakdown(
-    outcome.capture,
-    facts.hold.id,
-    facts.context,
-    outcome,
-  );
-  const photograph = (
-    <MarkedPicture
-      url={picture.url}
-      picture={facts.picture}
-      placed={outcome.capture.points}
-      label={words.picture(strings.views[facts.view])}
-    />
+  const firstOrder = useMemo(() => measureCheck(look, hold, hand), [look, hold, hand]);
+  const { measures, notMeasured } = useSampledBreakdown(look, hold, hand, firstOrder);
+  const contacts = useMemo(() => checkContacts(look, hold), [look, hold]);
+  const photographs = (
+    <View style={{ gap: space(3) }}>
+      {state.shots.map(({ id, picture, view, marks }) => (
+        <MarkedPicture
+          key={id}
+          url={picture.url}
+          picture={picture}
+          placed={marks.placed}
+          label={words.picture(strings.views[view])}
+        />
+      ))}
+    </View>
   );
   return (
     <Screen
       columns
       footer={
         <>
-          <Button label={words.back} onPress={onBack} />
+          <Button label={words.addPicture} icon="camera-plus-outline" onPress={onPicture} />
           <Button
             label={saving ? words.saving : words.save}
             primary
@@ -72,9 +88,9 @@ export function ResultStep({
     >
       <BackHeader
         title={words.title}
-        under={`${student.name} · ${strings.contexts[facts.context]} · ${strings.check.stepResult}`}
+        under={`${student.name} · ${strings.contexts[look.context]} · ${strings.check.stepResult}`}
         backLabel={strings.nav.back}
-        onBack={onBack}
+        onBack={state.shots.length > 0 ? () => onMove(state.shots.at(-1)!) : onTaps}
       />
       {failure === null ? null : <Notice tone="out">{failure}</Notice>}
       <Columns
@@ -84,20 +100,25 @@ export function ResultStep({
               <GripPortrait
                 label={words.portrait}
                 numbers={{
-                  hold: facts.hold,
-                  side: facts.side,
+                  hold,
+                  side: student.side,
                   skinTone: student.skinTone,
-                  contacts: gripContacts(outcome.capture, facts.hold.hand === 'over'),
+                  contacts,
                   ...shownBy(measures),
                 }}
               />
             </Card>
-            {wide ? photograph : null}
+            {wide ? photographs : null}
           </>
         }
       >
-        <Breakdown measures={measures} notMeasured={notMeasured} />
-        {wide ? null : photograph}
+        <Breakdown
+          measures={measures}
+          notMeasured={notMeasured}
+          views={state.shots.map(({ view }) => view)}
+        />
+        {wide ? null : photographs}
+        <LookSources state={state} onMove={onMove} onRemove={onRemove} onTaps={onTaps} />
         <Notice>{strings.cautions.pain}</Notice>
         <Text variant="small" second>
           {strings.cautions.teacher}

@@ -1,92 +1,121 @@
 import { View } from 'react-native';
-import type { Student } from '@open-palm/contract';
-import type { KnownLength } from '@open-palm/core/units';
+import type { Setup, Student } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
-import { CONTEXTS, type Context, type View as PictureView } from '@open-palm/core/measure';
+import {
+  CONTEXTS,
+  PLACES,
+  type Context,
+  type Place,
+  type PlacedCapture,
+  type View as PictureView,
+} from '@open-palm/core/measure';
+import type { KnownLength } from '@open-palm/core/units';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Choice, Choices } from '../../kit/Choice';
-import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { LoadPoints } from './coco/LoadPoints';
+import type { ChosenPicture } from './look/lookState';
 import { MarkedPicture } from './MarkedPicture';
-import type { PreparedPicture } from './picture/preparePicture';
 import { ViewFigure } from './ViewFigure';
 
 const words = strings.check;
 
+/** What is chosen before a picture is marked. */
+export interface Draft {
+  view: PictureView;
+  place: Place | null;
+  picture: ChosenPicture | null;
+}
+
 /** Step 1 of a look: how the bow is held now, from where the picture is, and the picture itself. */
 export function SetupStep({
   student,
+  setup,
   hold,
   frogLength,
   context,
-  view,
-  picture,
-  problem,
+  isFirst,
+  draft,
+  onSetup,
   onContext,
-  onView,
-  onPick,
+  onDraft,
+  onTake,
   onFlip,
+  onPoints,
+  onTaps,
   onNext,
+  onBack,
 }: {
   student: Student;
+  setup: Setup;
   hold: Hold;
   frogLength: KnownLength;
   context: Context;
-  view: PictureView;
-  picture: PreparedPicture | null;
-  /** Why the last chosen file could not be used. */
-  problem: string | null;
+  /** False once the look has a picture or an answer already. */
+  isFirst: boolean;
+  draft: Draft;
+  onSetup: (setupId: string) => void;
   onContext: (context: Context) => void;
-  onView: (view: PictureView) => void;
-  onPick: () => void;
+  onDraft: (draft: Draft) => void;
+  onTake: () => void;
   onFlip: () => void;
+  /** Points of the picture that came from a file. */
+  onPoints: (capture: PlacedCapture) => void;
+  onTaps: () => void;
   onNext: () => void;
+  /** Back to the result that this picture is added to; null leaves for the student's file. */
+  onBack: (() => void) | null;
 }) {
+  const { picture, view } = draft;
   return (
     <Screen
       footer={
         picture ? (
           <>
-            <Button label={words.otherPicture} onPress={onPick} />
+            <Button label={words.otherPicture} onPress={onTake} />
             <Button label={words.place} primary onPress={onNext} style={{ flex: 1 }} />
           </>
         ) : (
-          <Button
-            label={words.picture}
-            icon="camera-outline"
-            primary
-            onPress={onPick}
-            style={{ flex: 1 }}
-          />
+          <>
+            <Button label={words.byTap} icon="gesture-tap" onPress={onTaps} />
+            <Button
+              label={words.picture}
+              icon="camera-outline"
+              primary
+              onPress={onTake}
+              style={{ flex: 1 }}
+            />
+          </>
         )
       }
     >
       <BackHeader
-        title={words.title}
-        under={`${student.name} · ${words.stepContext}`}
-        backLabel={strings.nav.toStudent}
-        onBack={`/students/${student.id}`}
+        title={isFirst ? words.title : words.further}
+        under={isFirst ? `${student.name} · ${words.stepContext}` : student.name}
+        backLabel={isFirst ? strings.nav.toStudent : strings.nav.back}
+        onBack={onBack ?? `/students/${student.id}`}
       />
-      {problem === null ? null : <Notice tone="out">{problem}</Notice>}
       {picture ? (
-        <View style={{ gap: space(2) }}>
-          <MarkedPicture
-            url={picture.url}
-            picture={picture}
-            placed={{}}
-            label={words.pictureOf(strings.views[view])}
-          />
-          <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(3) }}>
-            <Text variant="small" second style={{ flex: 1 }}>
-              {words.flipHelp}
-            </Text>
-            <Button label={words.flip} icon="flip-horizontal" onPress={onFlip} />
-          </View>
-        </View>
+        <>
+          <ChosenFigure picture={picture} view={view} onFlip={onFlip} />
+          <LoadPoints picture={picture} onPoints={onPoints} />
+        </>
+      ) : null}
+      {isFirst && student.setups.length > 1 ? (
+        <Choices question={words.instrument}>
+          {student.setups.map(({ id, instrument }) => (
+            <Choice
+              key={id}
+              label={strings.instruments[instrument]}
+              chosen={id === setup.id}
+              onPress={() => onSetup(id)}
+            />
+          ))}
+        </Choices>
       ) : null}
       <Choices question={words.view}>
         {(hold.views as PictureView[]).map((option) => (
@@ -94,7 +123,7 @@ export function SetupStep({
             key={option}
             label={strings.views[option]}
             chosen={option === view}
-            onPress={() => onView(option)}
+            onPress={() => onDraft({ ...draft, view: option })}
             grow
           >
             <ViewFigure view={option} side={student.side} />
@@ -104,26 +133,70 @@ export function SetupStep({
       <Text variant="small" second>
         {strings.viewHints[view]}
       </Text>
-      <Choices question={words.context}>
-        {CONTEXTS.map((option) => (
-          <Choice
-            key={option}
-            label={strings.contexts[option]}
-            chosen={option === context}
-            onPress={() => onContext(option)}
-          />
-        ))}
-      </Choices>
+      {isFirst ? (
+        <Choices question={words.context}>
+          {CONTEXTS.map((option) => (
+            <Choice
+              key={option}
+              label={strings.contexts[option]}
+              chosen={option === context}
+              onPress={() => onContext(option)}
+            />
+          ))}
+        </Choices>
+      ) : (
+        <Choices question={words.whereInBow}>
+          {[null, ...PLACES].map((option) => (
+            <Choice
+              key={option ?? 'same'}
+              label={
+                option === null
+                  ? words.asBefore(strings.contexts[context])
+                  : strings.contexts[option]
+              }
+              chosen={option === draft.place}
+              onPress={() => onDraft({ ...draft, place: option })}
+            />
+          ))}
+        </Choices>
+      )}
       <View>
         <Text variant="small" second>
           {words.handIs(strings.sides[student.side])}
         </Text>
         <Text variant="small" second>
-          {student.frogLengthMm === null
+          {setup.frogLengthMm === null
             ? words.frogEstimate(String(frogLength.mm), String(frogLength.sdMm))
             : words.frogMeasured(String(frogLength.mm))}
         </Text>
       </View>
     </Screen>
+  );
+}
+
+function ChosenFigure({
+  picture,
+  view,
+  onFlip,
+}: {
+  picture: ChosenPicture;
+  view: PictureView;
+  onFlip: () => void;
+}) {
+  return (
+    <View style={{ gap: space(2) }}>
+      <MarkedPicture
+        url={picture.url}
+        picture={picture}
+        placed={{}}
+        label={words.pictureOf(strings.views[view])}
+      />
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(3) }}>
+        <Text variant="small" second style={{ flex: 1 }}>
+          {words.flipHelp}
+        </Text>
+        <Button label={words.flip} icon="flip-horizontal" onPress={onFlip} />
+      </View>
+    </View>
   );
 }

@@ -1,5 +1,7 @@
 import { useEffect, useState } from 'react';
-import type { Breakdown, Capture, Context } from '@open-palm/core/measure';
+import type { HandFacts } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import type { CheckBreakdown, Look } from '@open-palm/core/measure';
 import type { BreakdownAnswer, BreakdownQuestion } from '../../workers/breakdownMessages';
 
 /**
@@ -7,20 +9,20 @@ import type { BreakdownAnswer, BreakdownQuestion } from '../../workers/breakdown
  * breakdown stands: it agrees within a few per cent wherever a measure is smooth.
  */
 export function useSampledBreakdown(
-  capture: Capture,
-  holdId: string,
-  context: Context,
-  firstOrder: Breakdown,
-): Breakdown {
-  const [sampled, setSampled] = useState<{ of: Capture; breakdown: Breakdown } | null>(null);
+  look: Look,
+  hold: Hold,
+  hand: HandFacts,
+  firstOrder: CheckBreakdown,
+): CheckBreakdown {
+  const [sampled, setSampled] = useState<{ of: Look; breakdown: CheckBreakdown } | null>(null);
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/breakdown.worker', import.meta.url));
     worker.onmessage = ({ data }: MessageEvent<BreakdownAnswer>) => {
-      if (data.breakdown) setSampled({ of: capture, breakdown: data.breakdown });
+      if (data.breakdown) setSampled({ of: look, breakdown: data.breakdown });
     };
-    const question: BreakdownQuestion = { id: 1, capture, holdId, context };
+    const question: BreakdownQuestion = { look, hold, hand };
     worker.postMessage(question);
     return () => worker.terminate();
-  }, [capture, holdId, context]);
-  return sampled && sampled.of === capture ? sampled.breakdown : firstOrder;
+  }, [look, hold, hand]);
+  return sampled && sampled.of === look ? sampled.breakdown : firstOrder;
 }

@@ -1,38 +1,42 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import type { CheckSummary, HandFile } from '@open-palm/contract';
-import { holdById } from '@open-palm/core/holds';
+import { gripFacts, gripOf, type HandFile } from '@open-palm/contract';
 import { useHandFile } from '../../api/queries';
 import { Breakdown } from '../../breakdown/Breakdown';
-import { StandingRow } from '../../breakdown/StandingRow';
+import { findHold, holdName } from '../../holdBook/holdBook';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
+import { Choice, Choices } from '../../kit/Choice';
 import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
 import { Notice } from '../../kit/Notice';
-import { PressRow } from '../../kit/PressRow';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
-import { agoWords, dayWords } from '../../strings/dateWords';
+import { agoWords } from '../../strings/dateWords';
+import { HistoryRow } from './HistoryRow';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
+import { RelaxedHandCard } from './RelaxedHandCard';
 
 const words = strings.handFile;
 
 /** A student's hand file: the portrait, the four families, what changed since the look before, every look. */
-export function HandFileScreen({ studentId }: { studentId: string }) {
-  const handFile = useHandFile(studentId);
+export function HandFileScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
+  const handFile = useHandFile(studentId, setupId);
   return (
     <Loaded from={handFile}>{(data) => <HandFileView handFile={data} now={new Date()} />}</Loaded>
   );
 }
 
 function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
-  const { student, history, lastSeen } = handFile;
-  const measures = lastSeen.map(({ latest }) => latest.measure);
+  const { student, setupId, ownHolds, relaxedHand, history, lastSeen } = handFile;
+  const setup = student.setups.find(({ id }) => id === setupId)!;
+  const taught = findHold(setup.holdId, ownHolds);
+  const { hold } = gripFacts(gripOf(student, setup, taught, null), taught, null);
+  const measures = lastSeen.map(({ latest }) => latest.merged);
   const [latest] = history;
   return (
     <Screen
@@ -47,7 +51,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
             label={words.look}
             icon="camera-outline"
             primary
-            onPress={() => router.navigate(`/students/${student.id}/check`)}
+            onPress={() => router.navigate(`/students/${student.id}/check?setup=${setupId}`)}
             style={{ flex: 1 }}
           />
         </>
@@ -55,17 +59,32 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
     >
       <BackHeader
         title={student.name}
-        under={studentLine(handFile, now)}
+        under={studentLine(handFile, holdName(taught), now)}
         backLabel={strings.nav.back}
         onBack="/students"
       />
+      {student.setups.length > 1 ? (
+        <Choices question={words.instrument}>
+          {student.setups.map(({ id, instrument, holdId }) => (
+            <Choice
+              key={id}
+              label={strings.students.line(
+                strings.instruments[instrument],
+                holdName(findHold(holdId, ownHolds)),
+              )}
+              chosen={id === setupId}
+              onPress={() => router.setParams({ setup: id })}
+            />
+          ))}
+        </Choices>
+      ) : null}
       <Columns
         picture={
           <>
             <Card style={{ padding: 0, overflow: 'hidden' }}>
               <GripPortrait
                 numbers={{
-                  hold: holdById(student.holdId),
+                  hold,
                   side: student.side,
                   skinTone: student.skinTone,
                   contacts: handFile.contacts,
@@ -83,44 +102,27 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           </>
         }
       >
-        {latest ? <Breakdown measures={measures} notMeasured={[]} /> : null}
+        {latest ? <Breakdown measures={measures} notMeasured={[]} views={[]} /> : null}
         <Text variant="heading">{words.history}</Text>
         {latest ? null : <Text>{words.noHistory}</Text>}
         {history.map((check) => (
           <HistoryRow key={check.id} check={check} now={now} />
         ))}
+        <RelaxedHandCard student={student} relaxedHand={relaxedHand} now={now} />
         <Notice>{strings.cautions.pain}</Notice>
       </Columns>
     </Screen>
   );
 }
 
-function studentLine({ student, history }: HandFile, now: Date): string {
+function studentLine({ student, setupId, history }: HandFile, hold: string, now: Date): string {
   const [latest] = history;
+  const setup = student.setups.find(({ id }) => id === setupId)!;
   return [
-    strings.instruments[student.instrument],
-    strings.holds[student.holdId] ?? student.holdId,
+    strings.instruments[setup.instrument],
+    hold,
+    ...(setup.bowSize === '4/4' ? [] : [words.bow(strings.bowSizes[setup.bowSize])]),
     ...(student.birthYear === null ? [] : [words.age(now.getFullYear() - student.birthYear)]),
     latest ? words.lookedAt(agoWords(latest.takenAt, now)) : words.neverLooked,
   ].join(' · ');
-}
-
-function HistoryRow({ check, now }: { check: CheckSummary; now: Date }) {
-  const day = dayWords(check.takenAt);
-  return (
-    <PressRow label={words.openCheck(day)} onPress={() => router.navigate(`/checks/${check.id}`)}>
-      <View style={{ flex: 1, gap: space(1), paddingHorizontal: space(1) }}>
-        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
-          <Text variant="strong">{day}</Text>
-          <Text variant="small" second style={{ flex: 1, textAlign: 'right' }}>
-            {agoWords(check.takenAt, now)}
-          </Text>
-        </View>
-        <Text variant="small" second>
-          {`${strings.contexts[check.context]} · ${strings.views[check.view]}`}
-        </Text>
-        <StandingRow standings={check.standings} />
-      </View>
-    </PressRow>
-  );
 }

@@ -1,20 +1,20 @@
 import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
-import type { Measure } from '@open-palm/core/measure';
+import type { MergedMeasure } from '@open-palm/core/measure';
 import { Card } from '../../kit/Card';
 import { StateMark } from '../../kit/StateMark';
 import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
-import { valueWords, verdictMark, verdictWords } from '../../strings/measureWords';
+import { measureName, valueWords, verdictMark, verdictWords } from '../../strings/measureWords';
 
 const words = strings.handFile;
 
 /** Judged measures that were taken twice: now and before, side by side. */
 export function LatestAgainstPrevious({ lastSeen }: { lastSeen: HandFile['lastSeen'] }) {
   const twice = lastSeen.filter(
-    ({ latest, previous }) => previous !== null && latest.measure.verdict !== 'none',
+    ({ latest, previous }) => previous !== null && latest.merged.measure.verdict !== 'none',
   );
   return (
     <Card style={{ gap: space(2) }}>
@@ -27,11 +27,11 @@ export function LatestAgainstPrevious({ lastSeen }: { lastSeen: HandFile['lastSe
         </Text>
       ) : null}
       {twice.map(({ latest, previous }) => (
-        <View key={latest.measure.id} style={{ gap: space(1) }}>
-          <Text variant="small">{nameOf(latest.measure)}</Text>
+        <View key={`${latest.merged.measure.id} ${latest.merged.place}`} style={{ gap: space(1) }}>
+          <Text variant="small">{nameOf(latest.merged)}</Text>
           <View style={{ flexDirection: 'row', gap: space(3) }}>
-            <Side title={words.before} measure={previous!.measure} quiet />
-            <Side title={words.now} measure={latest.measure} />
+            <Side title={words.before} measure={previous!.merged.measure} quiet />
+            <Side title={words.now} measure={latest.merged.measure} />
           </View>
         </View>
       ))}
@@ -39,11 +39,9 @@ export function LatestAgainstPrevious({ lastSeen }: { lastSeen: HandFile['lastSe
   );
 }
 
-/** A joint's bend needs its family beside it; the fingers' measures name their finger themselves. */
-const nameOf = ({ id, family }: Measure) =>
-  family === 'fingers'
-    ? strings.measures[id]
-    : `${strings.families[family]}: ${strings.measures[id].toLowerCase()}`;
+/** With the place, where a measure is told for each place apart. */
+const nameOf = ({ measure: { id }, place }: MergedMeasure) =>
+  place === null ? measureName(id) : `${measureName(id)}, ${strings.places[place]}`;
 
 function Side({
   title,
@@ -51,7 +49,7 @@ function Side({
   quiet = false,
 }: {
   title: string;
-  measure: Measure;
+  measure: MergedMeasure['measure'];
   quiet?: boolean;
 }) {
   const tokens = useTokens();

@@ -7,7 +7,9 @@ export function EditStudentScreen({ studentId }: { studentId: string }) {
   const handFile = useHandFile(studentId);
   return (
     <Loaded from={handFile}>
-      {({ student: { id, ...initial } }) => <StudentForm id={id} initial={initial} isNew={false} />}
+      {({ student: { id, ...initial }, ownHolds }) => (
+        <StudentForm id={id} initial={initial} ownHolds={ownHolds} isNew={false} />
+      )}
     </Loaded>
   );
 }

@@ -1,41 +1,50 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
-import { View } from 'react-native';
-import { HelperText, TextInput } from 'react-native-paper';
+import { useFieldArray, useForm } from 'react-hook-form';
+import { v7 as uuidv7 } from 'uuid';
 import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/contract';
-import { holdsFor, INSTRUMENTS, type Instrument } from '@open-palm/core/holds';
+import type { Hold } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
 import { saveStudent } from '../../api/queries';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
-import { Choice, Choices } from '../../kit/Choice';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
-import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { Field, OneOf } from './fields';
+import { SetupFields } from './SetupFields';
 
 const words = strings.student;
 
-export const NEW_STUDENT: StudentInput = {
-  name: '',
+const newSetup = (): StudentInput['setups'][number] => ({
+  id: uuidv7(),
   instrument: 'violin',
+  bowSize: '4/4',
+  frogLengthMm: null,
   holdId: 'violin-shallow',
+  settings: {},
+});
+
+export const newStudent = (): StudentInput => ({
+  name: '',
   side: 'right',
   birthYear: null,
-  frogLengthMm: null,
+  middleFingerMm: null,
   skinTone: 'clay',
-};
+  setups: [newSetup()],
+});
 
 /** What is written down of a student; the same form adds and changes. */
 export function StudentForm({
   id,
   initial,
+  ownHolds,
   isNew,
 }: {
   id: string;
   initial: StudentInput;
+  ownHolds: readonly Hold[];
   isNew: boolean;
 }) {
   const [failure, setFailure] = useState<string | null>(null);
@@ -43,9 +52,7 @@ export function StudentForm({
     resolver: zodResolver(studentInputSchema),
     defaultValues: initial,
   });
-  const instrument = useWatch({ control, name: 'instrument' });
-  /** A hold of another instrument gives way to the usual one of the new. */
-  const chooseHoldOf = (chosen: Instrument) => setValue('holdId', holdsFor(chosen)[0]!.id);
+  const setups = useFieldArray({ control, name: 'setups', keyName: 'key' });
   const save = handleSubmit(async (input) => {
     setFailure(null);
     try {
@@ -77,129 +84,37 @@ export function StudentForm({
       <Field control={control} name="birthYear" label={words.birthYear} kind="number" />
       <OneOf
         control={control}
-        name="instrument"
-        question={words.instrument}
-        options={INSTRUMENTS}
-        names={strings.instruments}
-        onChosen={chooseHoldOf}
-      />
-      <OneOf
-        control={control}
-        name="holdId"
-        question={words.hold}
-        options={holdsFor(instrument).map((hold) => hold.id)}
-        names={strings.holds}
-      />
-      <OneOf
-        control={control}
         name="side"
         question={words.side}
         options={SIDES}
-        names={strings.sides}
+        nameOf={(side) => strings.sides[side]}
       />
+      {setups.fields.map(({ key }, at) => (
+        <SetupFields
+          key={key}
+          control={control}
+          setValue={setValue}
+          at={at}
+          ownHolds={ownHolds}
+          onRemove={setups.fields.length > 1 ? () => setups.remove(at) : null}
+        />
+      ))}
+      <Button label={words.addSetup} icon="plus" onPress={() => setups.append(newSetup())} />
       <Field
         control={control}
-        name="frogLengthMm"
-        label={words.frog}
+        name="middleFingerMm"
+        label={words.middleFinger}
         kind="number"
-        help={words.frogHelp}
+        help={words.middleFingerHelp}
       />
       <OneOf
         control={control}
         name="skinTone"
         question={words.skinTone}
         options={SKIN_TONES}
-        names={strings.skinTones}
+        nameOf={(tone) => strings.skinTones[tone]}
       />
       <Notice>{strings.cautions.consent}</Notice>
     </Screen>
-  );
-}
-
-function Field({
-  control,
-  name,
-  label,
-  kind,
-  help,
-}: {
-  control: Control<StudentInput>;
-  name: 'name' | 'birthYear' | 'frogLengthMm';
-  label: string;
-  kind: 'text' | 'number';
-  help?: string;
-}) {
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field, fieldState }) => (
-        <View>
-          <TextInput
-            mode="outlined"
-            label={label}
-            accessibilityLabel={label}
-            value={field.value === null || Number.isNaN(field.value) ? '' : String(field.value)}
-            onChangeText={(text) => field.onChange(kind === 'number' ? numberOrNull(text) : text)}
-            onBlur={field.onBlur}
-            error={fieldState.invalid}
-            inputMode={kind === 'number' ? 'decimal' : 'text'}
-            style={{ minHeight: space(14) }}
-          />
-          {fieldState.error || help !== undefined ? (
-            <HelperText type={fieldState.error ? 'error' : 'info'} visible padding="none">
-              {fieldState.error
-                ? errorWords(fieldState.error.type, fieldState.error.message)
-                : help}
-            </HelperText>
-          ) : null}
-        </View>
-      )}
-    />
-  );
-}
-
-const errorWords = (type: string, message: string | undefined) =>
-  type === 'invalid_type' ? words.notANumber : (message ?? words.notANumber);
-
-/** A decimal comma is fine; nothing is null; what is no number stays one that the schema refuses. */
-const numberOrNull = (text: string) =>
-  text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
-
-function OneOf<T extends string>({
-  control,
-  name,
-  question,
-  options,
-  names,
-  onChosen,
-}: {
-  control: Control<StudentInput>;
-  name: 'instrument' | 'holdId' | 'side' | 'skinTone';
-  question: string;
-  options: readonly T[];
-  names: Record<T, string>;
-  onChosen?: (option: T) => void;
-}) {
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field }) => (
-        <Choices question={question}>
-          {options.map((option) => (
-            <Choice
-              key={option}
-              label={names[option]}
-              chosen={field.value === option}
-              onPress={() => {
-                field.onChange(option);
-                onChosen?.(option);
-              }}
-            />
-          ))}
-        </Choices>
-      )}
-    />
   );
 }

@@ -1,7 +1,10 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
+import type { Student } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
 import { useStudents } from '../../api/queries';
 import { StandingRow } from '../../breakdown/StandingRow';
+import { findHold, holdName } from '../../holdBook/holdBook';
 import { Button } from '../../kit/Button';
 import { Loaded } from '../../kit/Loaded';
 import { PressRow } from '../../kit/PressRow';
@@ -12,6 +15,14 @@ import { StudentBadge } from '../../portrait/StudentBadge';
 import { strings } from '../../strings';
 
 const words = strings.students;
+
+/** Every instrument of a student with its hold. */
+const linesOf = (setups: Student['setups'], ownHolds: readonly Hold[]): string =>
+  setups
+    .map(({ instrument, holdId }) =>
+      words.line(strings.instruments[instrument], holdName(findHold(holdId, ownHolds))),
+    )
+    .join('\n');
 
 /** Every student, with how the hold stands. */
 export function StudentList({ chosenId }: { chosenId?: string }) {
@@ -39,14 +50,11 @@ export function StudentList({ chosenId }: { chosenId?: string }) {
               chosen={item.student.id === chosenId}
               onPress={() => router.navigate(`/students/${item.student.id}`)}
             >
-              <StudentBadge item={item} />
+              <StudentBadge item={item} ownHolds={data.ownHolds} />
               <View style={{ flex: 1, gap: space(1) }}>
                 <Text variant="figure">{item.student.name}</Text>
                 <Text variant="small" second>
-                  {words.line(
-                    strings.instruments[item.student.instrument],
-                    strings.holds[item.student.holdId] ?? item.student.holdId,
-                  )}
+                  {linesOf(item.student.setups, data.ownHolds)}
                 </Text>
                 <StandingRow standings={item.standings} />
               </View>

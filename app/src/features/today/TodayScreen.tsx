@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { StudentListItem } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
 import { useStudents } from '../../api/queries';
 import { StandingRow } from '../../breakdown/StandingRow';
 import { Button } from '../../kit/Button';
@@ -35,11 +36,11 @@ export function TodayScreen() {
               {data.students.length === 0 ? <Text>{words.noStudents}</Text> : null}
               {data.students.length > 0 && due.length === 0 ? <Text>{words.nobodyDue}</Text> : null}
               {due.map((item) => (
-                <DueCard key={item.student.id} item={item} now={now} />
+                <DueCard key={item.student.id} item={item} ownHolds={data.ownHolds} now={now} />
               ))}
               {recent.length > 0 ? <Text variant="heading">{words.recent}</Text> : null}
               {recent.map((item) => (
-                <StudentRow key={item.student.id} item={item} now={now} />
+                <StudentRow key={item.student.id} item={item} ownHolds={data.ownHolds} now={now} />
               ))}
             </Screen>
           );
@@ -53,14 +54,20 @@ export function TodayScreen() {
 const reason = ({ lastCheckAt }: StudentListItem, now: Date) =>
   lastCheckAt === null ? words.never : words.since(agoWords(lastCheckAt, now));
 
-function StudentRow({ item, now }: { item: StudentListItem; now: Date }) {
+interface RowProps {
+  item: StudentListItem;
+  ownHolds: readonly Hold[];
+  now: Date;
+}
+
+function StudentRow({ item, ownHolds, now }: RowProps) {
   const { student } = item;
   return (
     <PressRow
       label={words.open(student.name)}
       onPress={() => router.navigate(`/students/${student.id}`)}
     >
-      <StudentBadge item={item} />
+      <StudentBadge item={item} ownHolds={ownHolds} />
       <View style={{ flex: 1, gap: space(1) }}>
         <Text variant="figure">{student.name}</Text>
         <Text variant="small" second>
@@ -72,10 +79,10 @@ function StudentRow({ item, now }: { item: StudentListItem; now: Date }) {
   );
 }
 
-function DueCard({ item, now }: { item: StudentListItem; now: Date }) {
+function DueCard({ item, ownHolds, now }: RowProps) {
   return (
     <View style={{ gap: space(2), marginBottom: space(2) }}>
-      <StudentRow item={item} now={now} />
+      <StudentRow item={item} ownHolds={ownHolds} now={now} />
       <Button
         label={words.look}
         accessibilityLabel={words.lookAt(item.student.name)}

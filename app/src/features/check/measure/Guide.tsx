@@ -1,14 +1,13 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
-import type { PointName, Side, View as PictureView } from '@open-palm/core/measure';
+import type { PointName, Side } from '@open-palm/core/measure';
 import { Button } from '../../../kit/Button';
 import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import { GuideFigure } from './GuideFigure';
-import { sequenceFor } from './sequence';
 import type { MarksStore } from './useMarks';
 
 const words = strings.measure;
@@ -21,8 +20,9 @@ export const Guide = memo(function Guide({
   all,
   canUndo,
   canRedo,
+  readLabel,
   canRead,
-  view,
+  further,
   side,
   change,
   onRead,
@@ -35,15 +35,16 @@ export const Guide = memo(function Guide({
   all: number;
   canUndo: boolean;
   canRedo: boolean;
+  readLabel: string;
   canRead: boolean;
-  view: PictureView;
+  /** Points that can be marked beyond those that are asked for. */
+  further: readonly PointName[];
   side: Side;
   change: MarksStore['change'];
   onRead: () => void;
 }) {
   const tokens = useTokens();
   const finished = done === all;
-  const { needed, further } = sequenceFor(view);
   return (
     <View
       style={{
@@ -83,7 +84,7 @@ export const Guide = memo(function Guide({
           onPress={() => change({ type: 'redo' })}
           style={{ width: 48, height: 48, margin: 0 }}
         />
-        {finished && all === needed.length ? (
+        {finished && further.length > 0 ? (
           <Button
             label={words.more}
             onPress={() => change({ type: 'extend', sequence: further })}
@@ -98,7 +99,7 @@ export const Guide = memo(function Guide({
           />
         )}
       </View>
-      <Button label={words.read} primary disabled={!canRead} onPress={onRead} />
+      <Button label={readLabel} primary disabled={!canRead} onPress={onRead} />
     </View>
   );
 });

@@ -6,7 +6,7 @@ import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
-import { valueWords, verdictMark, verdictWords } from '../../../strings/measureWords';
+import { measureName, valueWords, verdictMark, verdictWords } from '../../../strings/measureWords';
 
 /** What can already be computed, while points are set and dragged. */
 export const LiveNumbers = memo(function LiveNumbers({
@@ -35,7 +35,7 @@ export const LiveNumbers = memo(function LiveNumbers({
       {measures.map((measure) => (
         <LiveNumber
           key={measure.id}
-          name={nameOf(measure)}
+          name={measureName(measure.id)}
           mark={verdictMark(measure.verdict)}
           value={valueWords(measure)}
           verdict={measure.verdict === 'none' ? '' : verdictWords(measure)}
@@ -44,11 +44,6 @@ export const LiveNumbers = memo(function LiveNumbers({
     </ScrollView>
   );
 });
-
-function nameOf({ id, family }: Measure): string {
-  const name = strings.measures[id];
-  return family === 'fingers' ? name : `${strings.families[family]}: ${name.toLowerCase()}`;
-}
 
 // Words instead of the measure, so that a number whose words stay the same is not drawn anew.
 const LiveNumber = memo(function LiveNumber({

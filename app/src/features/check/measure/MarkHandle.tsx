@@ -3,7 +3,7 @@ import { Pressable } from 'react-native';
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
 import { strings } from '../../../strings';
-import { onKeys } from './onKeys';
+import { onKeys } from '../../../kit/onKeys';
 import type { MarksStore } from './useMarks';
 import { inside, type Size } from './viewport';
 

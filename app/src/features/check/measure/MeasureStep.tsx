@@ -1,4 +1,4 @@
-import { memo, useEffect } from 'react';
+import { memo, useEffect, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { BackHeader } from '../../../kit/BackHeader';
 import { Notice } from '../../../kit/Notice';
@@ -8,30 +8,44 @@ import { space } from '../../../kit/tokens';
 import { useWide } from '../../../kit/useWide';
 import { strings } from '../../../strings';
 import type { PreparedPicture } from '../picture/preparePicture';
-import type { View as PictureView } from '@open-palm/core/measure';
+import type { PointName, Side } from '@open-palm/core/measure';
 import { Guide } from './Guide';
-import { LiveNumbers } from './LiveNumbers';
 import type { Marks, MarksAction } from './marks';
-import type { MarksOutcome, PictureFacts } from './measureMarks';
 import { PictureCanvas } from './PictureCanvas';
 import type { MarksStore } from './useMarks';
 
 const words = strings.measure;
 
-/** Step 2 of a look: the points, one after the other, with the numbers that they already give. */
+/** The points of a picture, one after the other, with what they already tell. */
 export function MeasureStep({
   picture,
-  facts,
+  title,
+  under,
+  side,
+  further,
   store,
-  outcome,
+  problem,
+  mirrored,
+  numbers: told,
+  readLabel = words.read,
+  canRead,
   onFlip,
   onBack,
   onRead,
 }: {
   picture: PreparedPicture;
-  facts: PictureFacts;
+  title: string;
+  under: string;
+  side: Side;
+  /** Points that can be marked beyond those that are asked for. */
+  further: readonly PointName[];
   store: MarksStore;
-  outcome: MarksOutcome;
+  /** Why nothing can be measured, if so. */
+  problem: string | null;
+  mirrored: boolean;
+  numbers: ReactNode;
+  readLabel?: string;
+  canRead: boolean;
   onFlip: () => void;
   onBack: () => void;
   onRead: () => void;
@@ -43,8 +57,8 @@ export function MeasureStep({
   useUndoKeys(change);
   const numbers = (
     <>
-      <Warnings outcome={outcome} onFlip={onFlip} />
-      <LiveNumbers measures={outcome.measures} />
+      <Warnings problem={problem} mirrored={mirrored} onFlip={onFlip} />
+      {told}
     </>
   );
   const guide = (
@@ -55,15 +69,16 @@ export function MeasureStep({
       all={marks.sequence.length}
       canUndo={marks.past.length > 0}
       canRedo={marks.future.length > 0}
-      canRead={outcome.measures.length > 0}
-      view={facts.view}
-      side={facts.side}
+      readLabel={readLabel}
+      canRead={canRead}
+      further={further.filter((name) => !marks.sequence.includes(name))}
+      side={side}
       change={change}
       onRead={onRead}
     />
   );
-  const header = <Header view={facts.view} onBack={onBack} />;
-  const canvas = <PictureCanvas url={picture.url} picture={facts.picture} store={store} />;
+  const header = <Header title={title} under={under} onBack={onBack} />;
+  const canvas = <PictureCanvas url={picture.url} picture={picture} store={store} />;
   if (wide) {
     return (
       <View role="main" style={{ flex: 1, flexDirection: 'row', backgroundColor: tokens.ground }}>
@@ -88,7 +103,7 @@ export function MeasureStep({
         // The picture across the whole width, but never so tall that the numbers are lost.
         style={{
           width: '100%',
-          aspectRatio: facts.picture.width / facts.picture.height,
+          aspectRatio: picture.width / picture.height,
           maxHeight: height * TALLEST_PICTURE,
         }}
       >
@@ -103,12 +118,19 @@ export function MeasureStep({
 /** The most of a phone's height that the picture takes. */
 const TALLEST_PICTURE = 0.46;
 
-function Warnings({ outcome, onFlip }: { outcome: MarksOutcome; onFlip: () => void }) {
-  const [problem] = outcome.problems;
-  if (problem === undefined && !outcome.mirrored) return null;
+function Warnings({
+  problem,
+  mirrored,
+  onFlip,
+}: {
+  problem: string | null;
+  mirrored: boolean;
+  onFlip: () => void;
+}) {
+  if (problem === null && !mirrored) return null;
   return (
     <View style={{ padding: space(2) }}>
-      {problem === undefined ? (
+      {problem === null ? (
         <Notice action={{ label: words.flip, onPress: onFlip }}>{words.mirrored}</Notice>
       ) : (
         <Notice tone="out">{problem}</Notice>
@@ -117,15 +139,18 @@ function Warnings({ outcome, onFlip }: { outcome: MarksOutcome; onFlip: () => vo
   );
 }
 
-const Header = memo(function Header({ view, onBack }: { view: PictureView; onBack: () => void }) {
+const Header = memo(function Header({
+  title,
+  under,
+  onBack,
+}: {
+  title: string;
+  under: string;
+  onBack: () => void;
+}) {
   return (
     <View style={{ paddingHorizontal: space(4), paddingVertical: space(2) }}>
-      <BackHeader
-        title={words.title}
-        under={`${strings.check.stepMeasure} · ${strings.views[view]}`}
-        backLabel={strings.nav.back}
-        onBack={onBack}
-      />
+      <BackHeader title={title} under={under} backLabel={strings.nav.back} onBack={onBack} />
     </View>
   );
 });

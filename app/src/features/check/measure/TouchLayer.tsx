@@ -5,7 +5,7 @@ import { GestureDetector, GestureHandlerRootView } from 'react-native-gesture-ha
 import { strings } from '../../../strings';
 import { CanvasTouch, type CanvasListener } from './CanvasTouch';
 import { gestureFor } from './canvasGesture';
-import { onKeys } from './onKeys';
+import { onKeys } from '../../../kit/onKeys';
 import { useWheel } from './useWheel';
 
 /** What takes touch, mouse, wheel and Enter over the picture. It never changes while a mark is dragged. */

@@ -1,3 +1,4 @@
+import { holdById } from '@open-palm/core/holds';
 import type { PointName } from '@open-palm/core/measure';
 import { changeMarks, nextOpen, noMarks, type Marks, type MarksAction } from './marks';
 import { sequenceFor } from './sequence';
@@ -77,9 +78,11 @@ describe('marks', () => {
   });
 });
 
+const violin = holdById('violin-shallow');
+
 describe('sequenceFor', () => {
   it('asks first for what the view can tell, the bow before the hand, and offers the rest', () => {
-    const { needed, further } = sequenceFor('finger-side');
+    const { needed, further } = sequenceFor('finger-side', violin);
     expect(needed.slice(0, 5)).toEqual([
       'stickHandEnd',
       'stickTipEnd',
@@ -89,12 +92,23 @@ describe('sequenceFor', () => {
     ]);
     expect(needed).toHaveLength(20);
     expect(new Set([...needed, ...further]).size).toBe(25);
+    // The thumb's tip tells only whether it pokes through, which is shown without a verdict.
+    expect(further[0]).toBe('thumbTip');
+  });
+
+  it('asks for what can be told where nothing is judged', () => {
+    expect(sequenceFor('bow-side', violin).needed).toEqual([
+      'frogFront',
+      'frogBack',
+      'stickMid',
+      'hairMid',
+    ]);
   });
 
   it('asks for the forearm where the wrist is measured, and for no bow along the stick', () => {
-    const { needed } = sequenceFor('profile');
+    const { needed } = sequenceFor('profile', violin);
     expect(needed).toContain('forearm');
     expect(needed).not.toContain('frogFront');
-    expect(sequenceFor('thumb-side').needed).not.toContain('forearm');
+    expect(sequenceFor('thumb-side', violin).needed).not.toContain('forearm');
   });
 });

@@ -1,5 +1,6 @@
 import { describeIssue } from '@open-palm/contract';
-import type { KnownLength } from '@open-palm/core/units';
+import type { KnownLength, Vec2 } from '@open-palm/core/units';
+import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import {
   findCaptureIssues,
@@ -12,7 +13,6 @@ import {
   type Side,
   type View,
 } from '@open-palm/core/measure';
-import type { Vec2 } from '@open-palm/core/units';
 import type { Size } from './viewport';
 
 /** SD of a mark set with the magnifier, as a share of the picture's longer side. [memory] */
@@ -25,7 +25,9 @@ export interface PictureFacts {
   context: Context;
   picture: Size;
   frogLength: KnownLength;
+  /** As it is meant for the student. */
   hold: Hold;
+  hand: HandFacts;
 }
 
 export interface MarksOutcome extends Breakdown {
@@ -36,28 +38,40 @@ export interface MarksOutcome extends Breakdown {
   mirrored: boolean;
 }
 
-/** Everything that the marks set so far tell. */
-export function measureMarks(
-  placed: Partial<Record<PointName, Vec2>>,
-  { view, side, context, picture, frogLength, hold }: PictureFacts,
-): MarksOutcome {
+type Placed = Partial<Record<PointName, Vec2>>;
+
+/** The picture with its marks, as it is measured. */
+export function captureOf(
+  placed: Placed,
+  {
+    view,
+    side,
+    picture,
+    frogLength,
+  }: Pick<PictureFacts, 'view' | 'side' | 'picture' | 'frogLength'>,
+): Capture {
   const sigma = MARK_SD_SHARE * Math.max(picture.width, picture.height);
   const points: Capture['points'] = {};
   for (const [name, { x, y }] of Object.entries(placed) as [PointName, Vec2][]) {
     points[name] = { x, y, sigma };
   }
   const image = { width: picture.width, height: picture.height };
-  const capture: Capture = { view, side, image, points, frogLength };
+  return { view, side, image, points, frogLength };
+}
+
+/** Everything that the marks set so far tell. */
+export function measureMarks(placed: Placed, facts: PictureFacts): MarksOutcome {
+  const { context, hold, hand } = facts;
+  const capture = captureOf(placed, facts);
   const problems = findCaptureIssues(capture).map(describeIssue);
-  const isOver = hold.hand === 'over';
   const breakdown =
     problems.length === 0
-      ? measureCapture(capture, hold, context)
+      ? measureCapture(capture, hold, context, hand)
       : { measures: [], notMeasured: [] };
   return {
     capture,
     problems,
-    mirrored: problems.length === 0 && looksMirrored(capture, isOver),
+    mirrored: problems.length === 0 && looksMirrored(capture, hold),
     ...breakdown,
   };
 }

@@ -1,27 +1,59 @@
 import { REQUIRED_BOW_POINTS } from '@open-palm/core/bow';
-import { HAND_POINTS } from '@open-palm/core/hand';
-import { CATALOGUE, POINT_NAMES, type PointName, type View } from '@open-palm/core/measure';
+import { FINGER_CHAIN, FINGERS, HAND_POINTS } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import {
+  CATALOGUE,
+  POINT_NAMES,
+  viewsOf,
+  type MeasureSpec,
+  type PointName,
+  type View,
+} from '@open-palm/core/measure';
 
 /** The order in which points are asked for. */
 export interface Sequence {
-  /** What this view's measures read: enough for all that it can tell. */
+  /** What the hold's judged measures read in this view. */
   needed: readonly PointName[];
-  /** The rest of the hand and bow, for those who want the whole picture marked. */
+  /** The rest: first what only numbers without a verdict read, then the whole hand and bow. */
   further: readonly PointName[];
 }
 
-/** The guided order for a view: the bow first, because every place is told against it, then finger by finger. */
-export function sequenceFor(view: View): Sequence {
-  const read = new Set(
-    CATALOGUE.filter((spec) => spec.views.includes(view)).flatMap((spec) => spec.points),
+/**
+ * The guided order for a view: the bow first, because every place is told against it, then finger by finger. Where the
+ * hold judges nothing in a view, everything that the view can tell is asked for.
+ */
+export function sequenceFor(view: View, hold: Hold): Sequence {
+  const shown = CATALOGUE.filter(
+    (spec) =>
+      'sight' in spec && viewsOf(spec.sight).includes(view) && !has('notApplicable', spec.id, hold),
   );
-  const asked: PointName[] = [...REQUIRED_BOW_POINTS, ...HAND_POINTS];
+  const judged = shown.filter(({ id }) => has('standing', id, hold));
+  const read = pointsOf(shown);
+  const wanted = judged.length > 0 ? withWholeFingers(pointsOf(judged)) : read;
   const ordered = [
-    ...asked,
-    ...POINT_NAMES.filter((name) => read.has(name) && !asked.includes(name)),
+    ...ASKED,
+    ...POINT_NAMES.filter((name) => read.has(name) && !ASKED.includes(name)),
   ];
+  const rest = ordered.filter((name) => !wanted.has(name));
   return {
-    needed: ordered.filter((name) => read.has(name)),
-    further: ordered.filter((name) => !read.has(name)),
+    needed: ordered.filter((name) => wanted.has(name)),
+    further: [...rest.filter((name) => read.has(name)), ...rest.filter((name) => !read.has(name))],
   };
 }
+
+const ASKED: readonly PointName[] = [...REQUIRED_BOW_POINTS, ...HAND_POINTS];
+
+const pointsOf = (specs: readonly MeasureSpec[]): ReadonlySet<PointName> =>
+  new Set(specs.flatMap((spec) => ('points' in spec ? spec.points : [])));
+
+/** A finger of which one point is wanted is marked as a whole where its depth can be told: the portrait draws it. */
+function withWholeFingers(points: ReadonlySet<PointName>): ReadonlySet<PointName> {
+  if (!points.has('frogFront')) return points;
+  const whole = FINGERS.map((finger) => FINGER_CHAIN[finger]).filter((chain) =>
+    chain.some((name) => points.has(name)),
+  );
+  return new Set([...points, ...whole.flat()]);
+}
+
+const has = (key: 'standing' | 'notApplicable', id: string, hold: Hold): boolean =>
+  key in (hold.checkpoints[id] ?? {});

@@ -42,7 +42,7 @@ export function compareHolds(
 
 function wantedBy(hold: Hold, id: MeasureId): Wanted | null {
   const checkpoint = hold.checkpoints[id];
-  if (!checkpoint || 'shownWithoutVerdict' in checkpoint) return null;
+  if (!checkpoint || !('standing' in checkpoint)) return null;
   const { band, byPlace, standing } = checkpoint;
   // A hold that judges only along the bow is told by its middle.
   const shown = band ?? byPlace?.middle;

@@ -1,1 +1,0 @@
-export { HoldsScreen as default } from '../src/features/holds/HoldsScreen';

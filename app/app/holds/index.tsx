@@ -1,0 +1,1 @@
+export { HoldsScreen as default } from '../../src/features/holds/HoldsScreen';

@@ -1,0 +1,77 @@
+import { View } from 'react-native';
+import type { MergedMeasure, View as PictureView } from '@open-palm/core/measure';
+import { StateMark } from '../kit/StateMark';
+import { Text } from '../kit/Text';
+import { useTokens } from '../kit/ThemeProvider';
+import { space } from '../kit/tokens';
+import { strings } from '../strings';
+import {
+  bandWords,
+  measureNote,
+  valueWords,
+  verdictMark,
+  verdictWords,
+} from '../strings/measureWords';
+import { TurnFigure } from './TurnFigure';
+
+/** A measure: its name and value, what was wanted, the verdict in shape and word, and where it comes from. */
+export function MeasureRow({
+  merged,
+  views = [],
+}: {
+  merged: MergedMeasure;
+  views?: readonly PictureView[];
+}) {
+  const tokens = useTokens();
+  const { measure, place, sources, conflict } = merged;
+  const band = bandWords(measure);
+  const note = measureNote(merged);
+  const mark = verdictMark(measure.verdict);
+  const name = strings.measures[measure.id];
+  const turn = measure.kind === 'number' && !conflict ? measure.retake : null;
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(2) }}>
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
+        <Text variant="small" style={{ flex: 1 }}>
+          {place === null ? name : `${name}, ${strings.places[place]}`}
+        </Text>
+        <Text variant="figure" style={{ flexShrink: 1, textAlign: 'right' }}>
+          {valueWords(measure)}
+        </Text>
+      </View>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+        <StateMark state={mark} size={14} />
+        <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
+          {verdictWords(measure)}
+        </Text>
+        <Text variant="small" second style={{ flex: 1, textAlign: 'right' }}>
+          {measure.kind === 'looked'
+            ? ''
+            : band === null
+              ? strings.result.noBand
+              : strings.result.wanted(band)}
+        </Text>
+      </View>
+      {note === null ? null : (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+          {turn ? <TurnFigure turn={turn} /> : null}
+          <Text variant="small" second style={{ flex: 1 }}>
+            {note}
+          </Text>
+        </View>
+      )}
+      {sources.length < 2
+        ? null
+        : sources.map(({ capture, measure: told }, i) => (
+            <Text key={i} variant="small" second>
+              {capture === null
+                ? strings.result.sourceTap(valueWords(told))
+                : strings.result.sourcePicture(
+                    strings.views[views[capture] ?? 'finger-side'],
+                    valueWords(told),
+                  )}
+            </Text>
+          ))}
+    </View>
+  );
+}

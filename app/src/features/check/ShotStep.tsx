@@ -1,0 +1,64 @@
+import { useMemo } from 'react';
+import { strings } from '../../strings';
+import type { Shot } from './look/lookState';
+import { LiveNumbers } from './measure/LiveNumbers';
+import { noMarks, type Marks } from './measure/marks';
+import { measureMarks, type PictureFacts } from './measure/measureMarks';
+import { MeasureStep } from './measure/MeasureStep';
+import { sequenceFor } from './measure/sequence';
+import { useMarks } from './measure/useMarks';
+
+/** Step 2 of a look: the points of one picture, with the numbers that they already give. */
+export function ShotStep({
+  shot,
+  facts,
+  onFlip,
+  onBack,
+  onRead,
+}: {
+  shot: Omit<Shot, 'marks'> & { marks: Marks | null };
+  facts: Omit<PictureFacts, 'picture'>;
+  onFlip: () => void;
+  /** Told the marks as they are, so that coming back finds them. */
+  onBack: (marks: Marks) => void;
+  onRead: (marks: Marks) => void;
+}) {
+  const { width, height } = shot.picture;
+  const { view, side, context, frogLength, hold, hand } = facts;
+  const sequence = useMemo(() => sequenceFor(view, hold), [view, hold]);
+  const store = useMarks(() => shot.marks ?? noMarks(sequence.needed));
+  const { placed } = store.marks;
+  const outcome = useMemo(
+    () =>
+      measureMarks(placed, {
+        view,
+        side,
+        context,
+        frogLength,
+        hold,
+        hand,
+        picture: { width, height },
+      }),
+    [placed, view, side, context, frogLength, hold, hand, width, height],
+  );
+  return (
+    <MeasureStep
+      picture={shot.picture}
+      title={strings.measure.title}
+      under={`${strings.check.stepMeasure} · ${strings.views[view]}`}
+      side={side}
+      further={sequence.further}
+      store={store}
+      problem={outcome.problems[0] ?? null}
+      mirrored={outcome.mirrored}
+      numbers={<LiveNumbers measures={outcome.measures} />}
+      canRead={outcome.measures.length > 0}
+      onFlip={() => {
+        onFlip();
+        store.change({ type: 'mirror', width });
+      }}
+      onBack={() => onBack(store.current())}
+      onRead={() => onRead(store.current())}
+    />
+  );
+}

@@ -1,0 +1,38 @@
+import { useState } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
+import { strings } from '../../../strings';
+import { flipPicture, PictureProblem, preparePicture } from '../picture/preparePicture';
+import type { ChosenPicture } from './lookState';
+
+/** Makes pictures ready to be marked, and says in words why one could not be used. */
+export function usePictureMaker() {
+  const [problem, setProblem] = useState<string | null>(null);
+  const attempt = async (make: () => Promise<ChosenPicture | null>) => {
+    try {
+      const made = await make();
+      if (made) setProblem(null);
+      return made;
+    } catch (error) {
+      setProblem(problemWords(error));
+      return null;
+    }
+  };
+  return {
+    problem,
+    /** A picture from a file or from the camera; another one gets another id. */
+    take: (file: Blob | null) =>
+      attempt(async () => file && { ...(await preparePicture(file)), id: uuidv7() }),
+    /** The same picture mirrored, under its id. */
+    flip: (picture: ChosenPicture) =>
+      attempt(async () => ({ ...(await flipPicture(picture)), id: picture.id })),
+  };
+}
+
+function problemWords(error: unknown): string {
+  const words = strings.check.problems;
+  if (!(error instanceof PictureProblem)) return words.damaged;
+  return error.kind === 'tooLarge'
+    ? words.tooLarge(LARGEST_PICTURE_BYTES / 1024 / 1024)
+    : words[error.kind];
+}

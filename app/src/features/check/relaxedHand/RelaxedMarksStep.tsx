@@ -1,0 +1,109 @@
+import { useMemo } from 'react';
+import { ScrollView } from 'react-native';
+import { describeIssue, type RelaxedHandInput, type Student } from '@open-palm/contract';
+import {
+  FINGERS,
+  HAND_POINTS,
+  naturalGapMm,
+  REFERENCE_MIDDLE_FINGER,
+  RELAXED_POINTS,
+  relaxedHandFrom,
+  type RelaxedHand,
+} from '@open-palm/core/hand';
+import { InputError } from '@open-palm/core/issue';
+import { Text } from '../../../kit/Text';
+import { space } from '../../../kit/tokens';
+import { strings } from '../../../strings';
+import type { ChosenPicture } from '../look/lookState';
+import { noMarks } from '../measure/marks';
+import { captureOf } from '../measure/measureMarks';
+import { MeasureStep } from '../measure/MeasureStep';
+import { useMarks } from '../measure/useMarks';
+
+const words = strings.relaxed;
+
+const THUMB_AND_WRIST = HAND_POINTS.filter((name) => !RELAXED_POINTS.includes(name));
+
+/** The points of a hand at rest; kept once every finger is marked. */
+export function RelaxedMarksStep({
+  student,
+  picture,
+  failure,
+  saving,
+  onFlip,
+  onBack,
+  onSave,
+}: {
+  student: Student;
+  picture: ChosenPicture;
+  failure: string | null;
+  saving: boolean;
+  onFlip: () => void;
+  onBack: () => void;
+  onSave: (points: RelaxedHandInput['points']) => void;
+}) {
+  const store = useMarks(() => noMarks(RELAXED_POINTS));
+  const { placed } = store.marks;
+  const { points } = captureOf(placed, {
+    view: 'player-eye',
+    side: student.side,
+    picture,
+    frogLength: { mm: 1, sdMm: 0 },
+  });
+  const isWhole = RELAXED_POINTS.every((name) => placed[name]);
+  const { hand, problem } = useMemo(
+    () => (isWhole ? read(placed) : { hand: null, problem: null }),
+    [isWhole, placed],
+  );
+  return (
+    <MeasureStep
+      picture={picture}
+      title={words.markTitle}
+      under={student.name}
+      side={student.side}
+      further={THUMB_AND_WRIST}
+      store={store}
+      problem={failure ?? problem}
+      mirrored={false}
+      numbers={
+        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: space(3) }}>
+          <Text variant="small" second>
+            {hand ? words.gaps(gapsOf(hand, student)) : words.markHint}
+          </Text>
+        </ScrollView>
+      }
+      readLabel={saving ? strings.result.saving : words.save}
+      canRead={hand !== null && !saving}
+      onFlip={() => {
+        onFlip();
+        store.change({ type: 'mirror', width: picture.width });
+      }}
+      onBack={onBack}
+      onRead={() => onSave(points)}
+    />
+  );
+}
+
+function read(placed: Parameters<typeof relaxedHandFrom>[0]): {
+  hand: RelaxedHand | null;
+  problem: string | null;
+} {
+  try {
+    return { hand: relaxedHandFrom(placed), problem: null };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { hand: null, problem: error.issues.map(describeIssue).join(' ') };
+  }
+}
+
+const gapsOf = (hand: RelaxedHand, { middleFingerMm }: Student): string =>
+  FINGERS.slice(0, 3)
+    .map((finger, i) =>
+      naturalGapMm(
+        hand,
+        middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm,
+        { finger, u: 1 },
+        { finger: FINGERS[i + 1]!, u: 1 },
+      ).toFixed(0),
+    )
+    .join(' · ');

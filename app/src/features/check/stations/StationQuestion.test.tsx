@@ -1,0 +1,60 @@
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { holdById } from '@open-palm/core/holds';
+import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
+import { measureName } from '../../../strings/measureWords';
+import { StationQuestion } from './StationQuestion';
+
+const hold = holdById('violin-shallow');
+
+function ask(measure: MeasureId, answer: TapAnswer | null = null) {
+  const answered: TapAnswer[] = [];
+  const skipped = jest.fn();
+  render(
+    <StationQuestion
+      measure={measure}
+      hold={hold}
+      side="right"
+      skinTone="clay"
+      answer={answer}
+      onAnswer={(given) => answered.push(given)}
+      onSkip={skipped}
+      onBack={() => undefined}
+    />,
+  );
+  return { answered, skipped };
+}
+
+describe('a station’s question', () => {
+  it('is answered by touching a drawing, with the doubt of an eye', () => {
+    const { answered } = ask('thumbIpFlexion');
+    fireEvent.press(screen.getByLabelText('about 40°'));
+    expect(answered).toEqual([{ kind: 'value', value: 40, sd: 8 }]);
+  });
+
+  it('is answered by a category in its words', () => {
+    const { answered } = ask('littlePlace');
+    fireEvent.press(screen.getByLabelText('hanging over'));
+    expect(answered).toEqual([{ kind: 'category', category: 'over' }]);
+  });
+
+  it('can be called fine or left open', () => {
+    const { answered, skipped } = ask('indexDepth');
+    fireEvent.press(screen.getByText('Looks fine'));
+    expect(answered).toEqual([{ kind: 'fine' }]);
+    fireEvent.press(screen.getByText('Can’t tell'));
+    expect(skipped).toHaveBeenCalledTimes(1);
+  });
+
+  it.each(MEASURE_IDS)('has a drawing for every answer to %s', (measure) => {
+    ask(measure);
+    const question = tapQuestion(measure, hold);
+    const count =
+      question.kind === 'values'
+        ? question.values.length
+        : question.kind === 'categories'
+          ? question.categories.length
+          : 0;
+    expect(screen.queryAllByRole('radio')).toHaveLength(count);
+    if (count === 0) expect(screen.getByLabelText(measureName(measure)).props.role).toBe('slider');
+  });
+});

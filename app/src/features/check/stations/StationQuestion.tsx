@@ -1,0 +1,161 @@
+import { View } from 'react-native';
+import type { SkinTone } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import {
+  specOf,
+  tapQuestion,
+  type MeasureId,
+  type Side,
+  type TapAnswer,
+  type TapQuestion,
+} from '@open-palm/core/measure';
+import { BackHeader } from '../../../kit/BackHeader';
+import { Button } from '../../../kit/Button';
+import { Footer } from '../../../kit/Screen';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { READING_WIDTH, space } from '../../../kit/tokens';
+import { strings } from '../../../strings';
+import { categoryName, measureName, plainNumber } from '../../../strings/measureWords';
+import { AnswerFigure } from './figures/AnswerFigure';
+import { OnFingerFigure } from './figures/OnFingerFigure';
+import { OnStickFigure } from './figures/OnStickFigure';
+import { DrawnChoices } from './DrawnChoices';
+
+const words = strings.stations;
+
+/** One checkpoint, answered in one tap from drawings; nothing scrolls, and the taps lie where the thumb is. */
+export function StationQuestion({
+  measure,
+  hold,
+  side,
+  skinTone,
+  answer,
+  onAnswer,
+  onSkip,
+  onBack,
+}: {
+  measure: MeasureId;
+  hold: Hold;
+  side: Side;
+  skinTone: SkinTone;
+  /** What was answered before. */
+  answer: TapAnswer | null;
+  onAnswer: (answer: TapAnswer) => void;
+  onSkip: () => void;
+  onBack: () => void;
+}) {
+  const tokens = useTokens();
+  const question = tapQuestion(measure, hold);
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: tokens.ground }}>
+      <View
+        style={{
+          flex: 1,
+          width: '100%',
+          maxWidth: READING_WIDTH,
+          alignSelf: 'center',
+          padding: space(4),
+          gap: space(3),
+        }}
+      >
+        <BackHeader
+          title={measureName(measure)}
+          under={words.how[question.kind]}
+          backLabel={strings.nav.back}
+          onBack={onBack}
+        />
+        <View style={{ flex: 1, justifyContent: 'flex-end' }}>
+          <Choices
+            question={question}
+            measure={measure}
+            side={side}
+            skinTone={skinTone}
+            answer={answer}
+            onAnswer={onAnswer}
+          />
+        </View>
+      </View>
+      <Footer>
+        <Button label={words.cannotTell} onPress={onSkip} style={{ flex: 1 }} />
+        <Button
+          label={words.fine}
+          icon="check"
+          onPress={() => onAnswer({ kind: 'fine' })}
+          style={{ flex: 1 }}
+        />
+      </Footer>
+    </View>
+  );
+}
+
+function Choices({
+  question,
+  measure,
+  side,
+  skinTone,
+  answer,
+  onAnswer,
+}: {
+  question: TapQuestion;
+  measure: MeasureId;
+  side: Side;
+  skinTone: SkinTone;
+  answer: TapAnswer | null;
+  onAnswer: (answer: TapAnswer) => void;
+}) {
+  const { unit } = specOf(measure);
+  const was = answer?.kind === 'value' ? answer.value : null;
+  const name = measureName(measure);
+  switch (question.kind) {
+    case 'values':
+      return (
+        <DrawnChoices
+          question={name}
+          options={question.values.map((value) => ({
+            key: String(value),
+            label: words.about(`${plainNumber(value, unit)}${strings.units[unit]}`),
+            chosen: was === value,
+            figure: (
+              <AnswerFigure measure={measure} answer={value} side={side} skinTone={skinTone} />
+            ),
+            onPress: () => onAnswer({ kind: 'value', value, sd: question.sd }),
+          }))}
+        />
+      );
+    case 'categories':
+      return (
+        <DrawnChoices
+          question={name}
+          options={question.categories.map((category) => ({
+            key: category,
+            label: categoryName(measure, category),
+            chosen: answer?.kind === 'category' && answer.category === category,
+            figure: (
+              <AnswerFigure measure={measure} answer={category} side={side} skinTone={skinTone} />
+            ),
+            onPress: () => onAnswer({ kind: 'category', category }),
+          }))}
+        />
+      );
+    case 'onFinger':
+      return (
+        <OnFingerFigure
+          label={name}
+          finger={question.finger}
+          skinTone={skinTone}
+          value={was}
+          onTake={(value) => onAnswer({ kind: 'value', value, sd: question.sd })}
+        />
+      );
+    case 'onStick':
+      return (
+        <OnStickFigure
+          label={name}
+          side={side}
+          skinTone={skinTone}
+          value={was}
+          onTake={(value) => onAnswer({ kind: 'value', value, sd: question.sd })}
+        />
+      );
+  }
+}

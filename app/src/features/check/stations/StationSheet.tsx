@@ -1,0 +1,82 @@
+import { useState } from 'react';
+import type { SkinTone } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import type { Context, MeasureId, Side, Tap, TapAnswer } from '@open-palm/core/measure';
+import { fineTaps, nextQuestion, stationsOf } from './stationPlan';
+import { StationOverview } from './StationOverview';
+import { StationQuestion } from './StationQuestion';
+
+/** The look without a camera: four stations, each answered with one tap, or checkpoint by checkpoint. */
+export function StationSheet({
+  hold,
+  side,
+  skinTone,
+  context,
+  taps,
+  onAnswer,
+  onBack,
+  onDone,
+}: {
+  /** As it is meant for the student. */
+  hold: Hold;
+  side: Side;
+  skinTone: SkinTone;
+  context: Context;
+  taps: readonly Tap[];
+  /** An answer, or null to take it back. */
+  onAnswer: (measure: MeasureId, tap: Tap | null) => void;
+  onBack: () => void;
+  onDone: () => void;
+}) {
+  const stations = stationsOf(hold, context);
+  const [at, setAt] = useState(0);
+  const [asking, setAsking] = useState<MeasureId | null>(null);
+  const station = stations[at]!;
+  const toNextStation = () => {
+    setAsking(null);
+    if (at + 1 < stations.length) setAt(at + 1);
+    else onDone();
+  };
+  if (asking !== null) {
+    const goOn = () => setAsking(nextQuestion(station, taps, asking));
+    return (
+      <StationQuestion
+        // Each question begins with its own answer, not with that of the one before.
+        key={asking}
+        measure={asking}
+        hold={hold}
+        side={side}
+        skinTone={skinTone}
+        answer={taps.find((tap) => tap.measure === asking)?.answer ?? null}
+        onAnswer={(answer: TapAnswer) => {
+          onAnswer(asking, { measure: asking, answer });
+          goOn();
+        }}
+        onSkip={() => {
+          onAnswer(asking, null);
+          goOn();
+        }}
+        onBack={() => setAsking(null)}
+      />
+    );
+  }
+  return (
+    <StationOverview
+      station={station}
+      number={at + 1}
+      count={stations.length}
+      hold={hold}
+      side={side}
+      skinTone={skinTone}
+      context={context}
+      taps={taps}
+      onAsk={setAsking}
+      onFine={() => {
+        for (const tap of fineTaps(station, taps)) onAnswer(tap.measure, tap);
+        toNextStation();
+      }}
+      onNext={toNextStation}
+      onBack={at === 0 ? onBack : () => setAt(at - 1)}
+    />
+  );
+}

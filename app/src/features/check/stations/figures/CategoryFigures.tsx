@@ -1,0 +1,173 @@
+import type { ReactNode } from 'react';
+import Svg, { Circle, Ellipse, G, Line, Path, Polygon, Rect, Text } from 'react-native-svg';
+import type { MeasureId } from '@open-palm/core/measure';
+import { useTokens } from '../../../../kit/ThemeProvider';
+import { FONTS } from '../../../../kit/tokens';
+import type { Skin } from '../../../../portrait/skin';
+import { ASPECT } from './BendFigure';
+
+function Frame({ children }: { children: ReactNode }) {
+  return (
+    <Svg width="100%" viewBox="-52 -40 104 80" style={{ aspectRatio: ASPECT }} aria-hidden>
+      {children}
+    </Svg>
+  );
+}
+
+/** Which part of the thumb touches, with a mark at it: past the nail, the tip, or the pad. */
+function ThumbContact({ at, skin }: { at: string; skin: Skin }) {
+  const tokens = useTokens();
+  const mark = { nail: [30, -13], tip: [37, 0], pad: [18, 14] }[at] ?? [0, 0];
+  return (
+    <Frame>
+      <Path
+        d="M-52 -18H14Q38 -16 38 0Q38 15 14 15Q-10 13 -20 18H-52Z"
+        fill={skin.fill}
+        stroke={skin.line}
+        strokeWidth={1.4}
+      />
+      <Path d="M8 -18Q30 -18 35 -9Q26 -12 8 -12Z" fill={skin.nail} stroke={skin.line} />
+      <Circle cx={mark[0]} cy={mark[1]} r={6} fill={tokens.amber} stroke={tokens.card} />
+    </Frame>
+  );
+}
+
+/** The octagon of the stick from the button's end, hair down, with one side marked. */
+function StickFacet({ at }: { at: string }) {
+  const tokens = useTokens();
+  const corner = (i: number) => {
+    const rad = ((i * 45 - 112.5) * Math.PI) / 180;
+    return [27 * Math.cos(rad), 27 * Math.sin(rad) - 4] as const;
+  };
+  const corners = Array.from({ length: 8 }, (_, i) => corner(i));
+  const side = Number(at) - 1;
+  const [a, b] = [corner(side), corner(side + 1)];
+  return (
+    <Frame>
+      <Line x1={-16} y1={36} x2={16} y2={36} stroke={tokens.inkSecond} strokeWidth={2} />
+      <Polygon
+        points={corners.map((p) => p.join(',')).join(' ')}
+        fill={tokens.wood}
+        stroke={tokens.ink}
+      />
+      <Line
+        x1={a[0]}
+        y1={a[1]}
+        x2={b[0]}
+        y2={b[1]}
+        stroke={tokens.amber}
+        strokeWidth={7}
+        strokeLinecap="round"
+      />
+      <Text x={0} y={2} fontSize={18} fontFamily={FONTS.strong} textAnchor="middle" fill="#FFFFFF">
+        {at}
+      </Text>
+    </Frame>
+  );
+}
+
+/** The end of the bow with the little finger where it rests: the fingers' side is to the right. */
+function LittlePlace({ at, skin }: { at: string; skin: Skin }) {
+  const tokens = useTokens();
+  const finger: Record<string, string> = {
+    off: 'M44 -38Q24 -38 10 -30',
+    top: 'M44 -34Q26 -36 4 -15',
+    over: 'M44 -26Q20 -30 15 2',
+    flat: 'M46 -14Q26 -14 20 16',
+    under: 'M46 6Q30 34 2 33',
+  };
+  const path = finger[at] ?? finger.off!;
+  return (
+    <Frame>
+      <Rect x={-9} y={-2} width={18} height={27} rx={2} fill={tokens.frog} />
+      <Circle cx={0} cy={-4} r={7} fill={tokens.wood} />
+      <Path d={path} fill="none" stroke={skin.line} strokeWidth={14} strokeLinecap="round" />
+      <Path d={path} fill="none" stroke={skin.fill} strokeWidth={12} strokeLinecap="round" />
+    </Frame>
+  );
+}
+
+const FINGER_NUMBERS: Record<string, string> = { index: '1', middle: '2', ring: '3', little: '4' };
+
+/** The frog with its ferrule, and the number of the finger whose tip is there. */
+function FingerAtFerrule({ at, skin }: { at: string; skin: Skin }) {
+  const tokens = useTokens();
+  const number = FINGER_NUMBERS[at];
+  return (
+    <Frame>
+      <Rect x={-52} y={-6} width={104} height={8} fill={tokens.wood} />
+      <Path d="M-48 2H0Q-6 10 -8 14V26H-48Z" fill={tokens.frog} />
+      <Rect x={-12} y={16} width={14} height={10} rx={1} fill={tokens.metal} />
+      {number === undefined ? null : (
+        <G>
+          <Path
+            d="M-14 -40V8Q-14 20 -5 20Q4 20 4 8V-40Z"
+            fill={skin.fill}
+            stroke={skin.line}
+            strokeWidth={1.2}
+          />
+          <Text
+            x={-5}
+            y={-12}
+            fontSize={18}
+            fontFamily={FONTS.strong}
+            textAnchor="middle"
+            fill={tokens.dark ? tokens.ground : tokens.ink}
+          >
+            {number}
+          </Text>
+        </G>
+      )}
+    </Frame>
+  );
+}
+
+/** Shoulder, elbow and hand from the front. */
+function ElbowLevel({ at, skin }: { at: string; skin: Skin }) {
+  const tokens = useTokens();
+  const y = { dropped: 26, level: 8, raised: -18 }[at] ?? 8;
+  const arm = `M-40 -26L-6 ${y}L38 8`;
+  return (
+    <Frame>
+      <Line x1={-52} y1={8} x2={52} y2={8} stroke={tokens.line} strokeDasharray="3 3" />
+      <Path d={arm} fill="none" stroke={skin.line} strokeWidth={15} strokeLinejoin="round" />
+      <Path d={arm} fill="none" stroke={skin.fill} strokeWidth={13} strokeLinejoin="round" />
+      <Circle cx={-6} cy={y} r={3.5} fill="none" stroke={tokens.amber} strokeWidth={2} />
+    </Frame>
+  );
+}
+
+/** The bow on its string from the end: fallen back, upright or leaning. */
+function StickRoll({ at }: { at: string }) {
+  const tokens = useTokens();
+  const lean = { fallenBack: -32, upright: 0, leaning: 28 }[at] ?? 0;
+  return (
+    <Frame>
+      <Line x1={-44} y1={28} x2={44} y2={28} stroke={tokens.winding} strokeWidth={2} />
+      <Ellipse cx={-42} cy={24} rx={5} ry={8} fill={tokens.leather} />
+      <G x={0} y={28} rotation={lean}>
+        <Rect x={-11} y={-4} width={22} height={4} fill={tokens.hair} stroke={tokens.inkSecond} />
+        <Path d="M-8 -4H8L6 -30H-6Z" fill={tokens.frog} />
+        <Circle cx={0} cy={-34} r={8} fill={tokens.wood} />
+      </G>
+    </Frame>
+  );
+}
+
+/** The drawings of answers that are categories, by their measure. */
+export function CategoryFigure({ id, at, skin }: { id: MeasureId; at: string; skin: Skin }) {
+  switch (id) {
+    case 'thumbContact':
+      return <ThumbContact at={at} skin={skin} />;
+    case 'thumbFacet':
+      return <StickFacet at={at} />;
+    case 'littlePlace':
+      return <LittlePlace at={at} skin={skin} />;
+    case 'ferruleFinger':
+      return <FingerAtFerrule at={at} skin={skin} />;
+    case 'elbowLevel':
+      return <ElbowLevel at={at} skin={skin} />;
+    default:
+      return <StickRoll at={at} />;
+  }
+}

@@ -1,0 +1,118 @@
+import { useEffect, useRef, useState } from 'react';
+import { Image, View } from 'react-native';
+import type { View as PictureView } from '@open-palm/core/measure';
+import { BackHeader } from '../../../kit/BackHeader';
+import { Button } from '../../../kit/Button';
+import { Notice } from '../../../kit/Notice';
+import { Footer } from '../../../kit/Screen';
+import { Text } from '../../../kit/Text';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { RADIUS, space } from '../../../kit/tokens';
+import { strings } from '../../../strings';
+import { pickFile } from '../picture/pickFile';
+import { frameOf } from './frameOf';
+import { useCamera } from './useCamera';
+
+const words = strings.viewfinder;
+
+/** How strongly the last picture shows over the camera's. */
+const GHOST_OPACITY = 0.35;
+
+/** The live camera with the last picture of the same view faintly over it, so that the view repeats; or a file. */
+export function Viewfinder({
+  view,
+  ghostUrl,
+  problem,
+  onBack,
+  onPicture,
+}: {
+  view: PictureView | null;
+  /** Address of the last picture of this view. */
+  ghostUrl: string | null;
+  /** Why the last chosen file could not be used. */
+  problem: string | null;
+  onBack: () => void;
+  onPicture: (picture: Blob | null) => void;
+}) {
+  const tokens = useTokens();
+  const { stream, state } = useCamera();
+  const video = useRef<HTMLVideoElement>(null);
+  const [showsGhost, setShowsGhost] = useState(true);
+  useEffect(() => {
+    if (video.current) video.current.srcObject = stream;
+  }, [stream]);
+  const choose = () => void pickFile().then(onPicture);
+  const shoot = () => void (video.current && frameOf(video.current).then(onPicture));
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: tokens.ground }}>
+      <View style={{ padding: space(4), gap: space(3) }}>
+        <BackHeader
+          title={words.title}
+          {...(view === null ? {} : { under: strings.views[view] })}
+          backLabel={strings.nav.back}
+          onBack={onBack}
+        />
+        {problem === null ? null : <Notice tone="out">{problem}</Notice>}
+        {state === 'none' ? <Notice>{words.noCamera}</Notice> : null}
+      </View>
+      <View
+        style={{
+          flex: 1,
+          marginHorizontal: space(4),
+          borderRadius: RADIUS,
+          overflow: 'hidden',
+          backgroundColor: tokens.line,
+          justifyContent: 'center',
+        }}
+      >
+        <video
+          ref={video}
+          aria-label={words.live}
+          autoPlay
+          playsInline
+          muted
+          style={{ width: '100%', height: '100%', objectFit: 'contain' }}
+        />
+        {ghostUrl !== null && showsGhost ? (
+          <Image
+            source={{ uri: ghostUrl }}
+            accessibilityLabel={words.ghost}
+            resizeMode="contain"
+            style={{ position: 'absolute', inset: 0, opacity: GHOST_OPACITY }}
+          />
+        ) : null}
+      </View>
+      <View style={{ paddingHorizontal: space(4), paddingVertical: space(2), gap: space(2) }}>
+        <Text variant="small" second>
+          {view === null ? words.relaxedHint : strings.viewHints[view]}
+        </Text>
+        {ghostUrl === null ? null : (
+          <Button
+            label={showsGhost ? words.hideGhost : words.showGhost}
+            icon="layers-outline"
+            onPress={() => setShowsGhost(!showsGhost)}
+          />
+        )}
+      </View>
+      <Footer>
+        <Button
+          label={words.file}
+          icon="image-outline"
+          primary={state === 'none'}
+          onPress={choose}
+          style={{ flex: 1 }}
+        />
+        {state === 'none' ? null : (
+          <Button
+            label={words.shoot}
+            icon="camera-outline"
+            primary
+            disabled={state !== 'live'}
+            onPress={shoot}
+            style={{ flex: 1 }}
+          />
+        )}
+      </Footer>
+    </View>
+  );
+}

@@ -1,0 +1,78 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import type { RelaxedHandRecord, Student } from '@open-palm/contract';
+import {
+  FINGERS,
+  naturalCurlDeg,
+  naturalGapMm,
+  REFERENCE_MIDDLE_FINGER,
+  relaxedHandFrom,
+} from '@open-palm/core/hand';
+import { Button } from '../../kit/Button';
+import { Card } from '../../kit/Card';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+import { agoWords } from '../../strings/dateWords';
+
+const words = strings.relaxed;
+
+/** The hand at rest, which the hold is compared with: its natural gaps and curl. */
+export function RelaxedHandCard({
+  student,
+  relaxedHand,
+  now,
+}: {
+  student: Student;
+  relaxedHand: RelaxedHandRecord | null;
+  now: Date;
+}) {
+  return (
+    <Card style={{ gap: space(2) }}>
+      <Text variant="strong" level={2} style={{ fontSize: 18 }}>
+        {words.title}
+      </Text>
+      {relaxedHand ? (
+        <Numbers student={student} relaxedHand={relaxedHand} now={now} />
+      ) : (
+        <Text variant="small" second>
+          {words.none}
+        </Text>
+      )}
+      <Button
+        label={relaxedHand ? words.again : words.take}
+        icon="hand-back-right-outline"
+        onPress={() => router.navigate(`/students/${student.id}/relaxed`)}
+      />
+    </Card>
+  );
+}
+
+function Numbers({
+  student: { middleFingerMm },
+  relaxedHand,
+  now,
+}: {
+  student: Student;
+  relaxedHand: RelaxedHandRecord;
+  now: Date;
+}) {
+  const hand = relaxedHandFrom(relaxedHand.points);
+  const lengthMm = middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm;
+  const gaps = FINGERS.slice(0, 3).map((finger, i) =>
+    naturalGapMm(hand, lengthMm, { finger, u: 1 }, { finger: FINGERS[i + 1]!, u: 1 }),
+  );
+  return (
+    <View style={{ gap: space(1) }}>
+      <Text variant="small" second>
+        {words.taken(agoWords(relaxedHand.takenAt, now))}
+      </Text>
+      <Text>{words.gaps(gaps.map((mm) => mm.toFixed(0)).join(' · '))}</Text>
+      <Text>
+        {words.curl(
+          FINGERS.map((finger) => `${naturalCurlDeg(hand, finger).toFixed(0)}°`).join(' · '),
+        )}
+      </Text>
+    </View>
+  );
+}

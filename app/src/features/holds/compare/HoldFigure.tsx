@@ -1,0 +1,38 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import type { Hold } from '@open-palm/core/holds';
+import { fullHoldName } from '../../../holdBook/holdBook';
+import { Button } from '../../../kit/Button';
+import { Card } from '../../../kit/Card';
+import { Text } from '../../../kit/Text';
+import { space } from '../../../kit/tokens';
+import { GripPortrait } from '../../../portrait/GripPortrait';
+import { strings } from '../../../strings';
+import { wantedGrip } from './wantedGrip';
+
+const words = strings.holdsScreen;
+
+/** A hold as it is wanted, drawn, with why it is held so; and the way to an own copy of it. */
+export function HoldFigure({ hold }: { hold: Hold }) {
+  const name = fullHoldName(hold);
+  const label = hold.own ? words.change : words.copy;
+  return (
+    <Card style={{ flex: 1, padding: 0, overflow: 'hidden' }}>
+      <GripPortrait
+        label={words.portrait(name)}
+        numbers={{ hold, side: 'right', skinTone: 'clay', verdicts: {}, ...wantedGrip(hold) }}
+      />
+      <View style={{ padding: space(3), gap: space(2), flex: 1 }}>
+        <Text variant="strong">{name}</Text>
+        <Text variant="small" second style={{ flex: 1 }}>
+          {hold.own ? words.version(hold.version) : (strings.about[hold.id] ?? '')}
+        </Text>
+        <Button
+          label={label}
+          accessibilityLabel={`${label}: ${name}`}
+          onPress={() => router.navigate(`/holds/edit?hold=${hold.id}`)}
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,48 @@
+import { View } from 'react-native';
+import type { Hold, HoldSetting } from '@open-palm/core/holds';
+import { Card } from '../../../kit/Card';
+import { Text } from '../../../kit/Text';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { space } from '../../../kit/tokens';
+import { strings } from '../../../strings';
+
+const words = strings.holdsScreen;
+
+/** The questions on which the schools of these holds differ, what they answer, and why. */
+export function Schools({ holds }: { holds: readonly Hold[] }) {
+  const tokens = useTokens();
+  const settings = new Map<string, HoldSetting>();
+  for (const hold of holds) for (const setting of hold.settings) settings.set(setting.id, setting);
+  return (
+    <Card style={{ gap: space(3) }}>
+      <Text variant="strong" level={2} style={{ fontSize: 18 }}>
+        {words.schools}
+      </Text>
+      <Text variant="small" second>
+        {words.schoolsHint}
+      </Text>
+      {[...settings.values()].map(({ id, options }) => {
+        const told = strings.settings[id];
+        return (
+          <View
+            key={id}
+            style={{
+              borderTopWidth: 1,
+              borderColor: tokens.line,
+              paddingTop: space(2),
+              gap: space(1),
+            }}
+          >
+            <Text variant="strong">{told?.question ?? id}</Text>
+            <Text variant="small">
+              {options.map((option) => told?.options[option.id] ?? option.id).join(' / ')}
+            </Text>
+            <Text variant="small" second>
+              {told?.why ?? ''}
+            </Text>
+          </View>
+        );
+      })}
+    </Card>
+  );
+}

@@ -1,0 +1,107 @@
+import { Controller, type Control, type FieldPath } from 'react-hook-form';
+import { View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import type { StudentInput } from '@open-palm/contract';
+import { Choice, Choices } from '../../kit/Choice';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+
+type Name = FieldPath<StudentInput>;
+
+/** A line to write in, with what is wrong about it. */
+export function Field({
+  control,
+  name,
+  label,
+  kind,
+  help,
+}: {
+  control: Control<StudentInput>;
+  name: Name;
+  label: string;
+  kind: 'text' | 'number';
+  help?: string;
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <View>
+          <TextInput
+            mode="outlined"
+            label={label}
+            accessibilityLabel={label}
+            value={textOf(field.value)}
+            onChangeText={(text) => field.onChange(kind === 'number' ? numberOrNull(text) : text)}
+            onBlur={field.onBlur}
+            error={fieldState.invalid}
+            inputMode={kind === 'number' ? 'decimal' : 'text'}
+            style={{ minHeight: space(14) }}
+          />
+          {fieldState.error || help !== undefined ? (
+            <HelperText type={fieldState.error ? 'error' : 'info'} visible padding="none">
+              {fieldState.error
+                ? errorWords(fieldState.error.type, fieldState.error.message)
+                : help}
+            </HelperText>
+          ) : null}
+        </View>
+      )}
+    />
+  );
+}
+
+const textOf = (value: unknown): string =>
+  typeof value === 'string' || (typeof value === 'number' && !Number.isNaN(value))
+    ? String(value)
+    : '';
+
+const errorWords = (type: string, message: string | undefined) =>
+  type === 'invalid_type' ? strings.student.notANumber : (message ?? strings.student.notANumber);
+
+/** A decimal comma is fine; nothing is null; what is no number stays one that the schema refuses. */
+const numberOrNull = (text: string) =>
+  text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
+
+/** One of several, by touch. */
+export function OneOf<T extends string>({
+  control,
+  name,
+  question,
+  options,
+  nameOf,
+  usual,
+  onChosen,
+}: {
+  control: Control<StudentInput>;
+  name: Name;
+  question: string;
+  options: readonly T[];
+  nameOf: (option: T) => string;
+  /** What stands when nothing was chosen yet. */
+  usual?: T;
+  onChosen?: (option: T) => void;
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Choices question={question}>
+          {options.map((option) => (
+            <Choice
+              key={option}
+              label={nameOf(option)}
+              chosen={(field.value ?? usual) === option}
+              onPress={() => {
+                field.onChange(option);
+                onChosen?.(option);
+              }}
+            />
+          ))}
+        </Choices>
+      )}
+    />
+  );
+}
