@@ -27,6 +27,18 @@ export const FINGER_SIDE_ORDER = [
   ),
 ];
 
+/** The order in which the app asks for what the thumb's side shows of the thumb. */
+export const THUMB_SIDE_ORDER = [
+  'stickHandEnd',
+  'stickTipEnd',
+  'frogFront',
+  'frogBack',
+  'thumbCmc',
+  'thumbMcp',
+  'thumbIp',
+  'thumbTip',
+];
+
 /** Opens a student's look from the list. */
 export async function openLook(page: Page, student: string): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
@@ -35,13 +47,30 @@ export async function openLook(page: Page, student: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'A look at the hold' })).toBeVisible();
 }
 
-/** Gives a file to the app's picture button. */
+/** Gives a file to the app instead of a picture from its camera. */
 export async function choosePicture(page: Page, file: string): Promise<void> {
+  const choose = page.getByRole('button', { name: 'Choose a picture', exact: true });
+  // After a refused file the camera's screen is still there.
+  if (!(await choose.isVisible())) {
+    await page.getByRole('button', { name: /^(Take a picture|Another picture)$/ }).click();
+  }
   const chooser = page.waitForEvent('filechooser');
-  await page
-    .getByRole('button', { name: /Take or choose a picture|Choose another picture/ })
-    .click();
+  await choose.click();
   await (await chooser).setFiles(file);
+}
+
+/** Takes the picture of a view from a file and marks these points on it, up to where the result can be read. */
+export async function markPicture(
+  page: Page,
+  view: string,
+  picture: DemoPicture,
+  names: readonly string[],
+): Promise<void> {
+  await page.getByRole('radio', { name: view }).click();
+  await choosePicture(page, picture.file);
+  await page.getByRole('button', { name: 'Place the points' }).click();
+  await expect(page.getByTestId('canvas')).toBeVisible();
+  await placePoints(page, picture, names);
 }
 
 /** Where a place of the picture is on the screen, as long as the whole picture is shown. */

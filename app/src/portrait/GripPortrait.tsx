@@ -86,7 +86,11 @@ export function GripPortrait({
   const isOver = numbers.hold.hand === 'over';
   const mirrored = numbers.side === 'left';
   const anySeen = FINGERS.some((finger) => figure.fingers[finger].seen);
-  const lowest = Math.max(...FINGERS.map((finger) => figure.fingers[finger].joints.at(-1)!.y));
+  const lowest = Math.max(
+    ...FINGERS.map((finger) => figure.fingers[finger].joints.at(-1)!.y),
+    // The thumb's mark sits at its last joint.
+    figure.thumb.joints[1]!.y,
+  );
   const frame = {
     ...FRAME,
     ...(badge ? { left: -58, width: 118 } : {}),

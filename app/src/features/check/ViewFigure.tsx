@@ -11,6 +11,9 @@ export function ViewFigure({ view, side }: { view: View; side: Side }) {
         {view === 'thumb-side' && <ThumbSide />}
         {view === 'player-eye' && <PlayerEye />}
         {view === 'profile' && <Profile />}
+        {view === 'front' && <Front />}
+        {view === 'bow-side' && <BowSide />}
+        {view === 'down-stick' && <DownStick />}
       </G>
     </Svg>
   );
@@ -114,6 +117,45 @@ function Profile() {
       />
       <Rect x={68} y={38} width={9} height={14} fill={frog} />
       <Circle cx={72.5} cy={36} r={4} fill={wood} />
+    </G>
+  );
+}
+
+/** The whole arm, the bow on its string, the bridge. */
+function Front() {
+  const { line, finger, wood } = useInks();
+  const arm = 'M6 8L16 34L40 26';
+  return (
+    <G>
+      <Path d={arm} fill="none" stroke={line} strokeWidth={10.6} strokeLinejoin="round" />
+      <Path d={arm} fill="none" stroke={finger} strokeWidth={8} strokeLinejoin="round" />
+      <Line x1={36} y1={28} x2={90} y2={20} stroke={wood} strokeWidth={3.5} />
+      <Line x1={66} y1={2} x2={70} y2={54} stroke={line} strokeWidth={1.4} />
+      <Path d="M58 46Q70 38 82 45V49H58Z" fill={line} />
+    </G>
+  );
+}
+
+/** The middle of the bow: stick above, hair below. */
+function BowSide() {
+  const { wood, finger, line } = useInks();
+  return (
+    <G>
+      <Path d="M2 20Q46 30 90 18" fill="none" stroke={wood} strokeWidth={5} />
+      <Rect x={2} y={38} width={88} height={4} fill={finger} stroke={line} strokeWidth={1} />
+      <Line x1={46} y1={29} x2={46} y2={37} stroke={line} strokeWidth={1.4} strokeDasharray="2 2" />
+    </G>
+  );
+}
+
+/** The end of the bow. */
+function DownStick() {
+  const { wood, frog, skin } = useInks();
+  return (
+    <G>
+      <Path d="M52 14Q78 12 74 34L62 46Q60 26 48 24Z" {...skin} />
+      <Rect x={38} y={26} width={14} height={24} rx={2} fill={frog} />
+      <Circle cx={45} cy={22} r={7} fill={wood} />
     </G>
   );
 }

@@ -4,7 +4,10 @@ import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { RADIUS, space } from '../../../kit/tokens';
 
-/** Answers as drawings, three a row, each one tap. */
+/** From this many answers on they stand three a row instead of two. */
+const MANY = 7;
+
+/** Answers as drawings, as large as fit without scrolling, each one tap. */
 export function DrawnChoices({
   question,
   options,
@@ -19,11 +22,17 @@ export function DrawnChoices({
   }[];
 }) {
   const tokens = useTokens();
+  const share = options.length < MANY ? '48.5%' : '31.5%';
   return (
     <View
       role="radiogroup"
       aria-label={question}
-      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space(2) }}
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        justifyContent: 'space-between',
+        rowGap: space(2),
+      }}
     >
       {options.map(({ key, label, chosen, figure, onPress }) => (
         <Pressable
@@ -33,9 +42,7 @@ export function DrawnChoices({
           aria-label={label}
           onPress={onPress}
           style={({ pressed }) => ({
-            flexGrow: 1,
-            flexBasis: '30%',
-            maxWidth: '49%',
+            width: share,
             alignItems: 'center',
             justifyContent: 'flex-end',
             gap: space(1),

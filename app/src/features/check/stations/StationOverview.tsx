@@ -62,6 +62,7 @@ export function StationOverview({
     [taps, hold, context],
   );
   const open = nextQuestion(station, taps, null);
+  const isBegun = station.judged.some((id) => taps.some((tap) => tap.measure === id));
   const listed = showsAll ? [...station.judged, ...station.further] : station.judged;
   return (
     <Screen
@@ -70,9 +71,13 @@ export function StationOverview({
           <Button label={words.next} primary onPress={onNext} style={{ flex: 1 }} />
         ) : (
           <>
-            <Button label={words.closer} onPress={() => onAsk(open)} style={{ flex: 1 }} />
+            {isBegun ? (
+              <Button label={words.next} onPress={onNext} style={{ flex: 1 }} />
+            ) : (
+              <Button label={words.closer} onPress={() => onAsk(open)} style={{ flex: 1 }} />
+            )}
             <Button
-              label={words.allFine}
+              label={isBegun ? words.restFine : words.allFine}
               primary
               icon="check"
               onPress={onFine}

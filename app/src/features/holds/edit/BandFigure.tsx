@@ -61,6 +61,12 @@ export function BandFigure({
         aria-hidden
       >
         <Ground scale={scale} />
+        {scale.kind === 'joint' ? (
+          <>
+            <BentLimb to={scale.pointOf(at('lo'))} />
+            <BentLimb to={scale.pointOf(at('hi'))} />
+          </>
+        ) : null}
         <BandShape scale={scale} lo={at('lo')} hi={at('hi')} color={tokens.in} />
         {(['lo', 'hi'] as const).map((end) => {
           const { x, y } = scale.pointOf(at(end));
@@ -70,16 +76,16 @@ export function BandFigure({
               <Circle
                 cx={x}
                 cy={y}
-                r={7}
+                r={scale.kind === 'finger' ? 4.5 : 6.5}
                 fill={isOpen ? tokens.card : tokens.amber}
                 stroke={tokens.ink}
-                strokeWidth={1.2}
+                strokeWidth={1}
                 {...(isOpen ? { strokeDasharray: '2 2' } : {})}
               />
               <Text
                 x={x}
-                y={y - 10}
-                fontSize={8}
+                y={y - (scale.kind === 'finger' ? 12 : 10)}
+                fontSize={scale.kind === 'finger' ? 6 : 8}
                 fontFamily={FONTS.strong}
                 textAnchor="middle"
                 fill={tokens.ink}
@@ -138,17 +144,16 @@ function Ground({ scale }: { scale: BandScale }) {
   }
   const limb = [
     { x: JOINT_AT.x - 56, y: JOINT_AT.y },
+    { x: JOINT_AT.x - 28, y: JOINT_AT.y },
     JOINT_AT,
-    { x: JOINT_AT.x + 30, y: JOINT_AT.y },
   ];
   return (
     <G>
       <Path
-        d={pathThrough(tubeOutline(limb, [13, 11, 9]))}
+        d={pathThrough(tubeOutline(limb, [13, 12, 11]))}
         fill={skin.fill}
         stroke={skin.line}
         strokeWidth={0.8}
-        opacity={0.75}
       />
       <Circle
         cx={JOINT_AT.x}
@@ -159,6 +164,22 @@ function Ground({ scale }: { scale: BandScale }) {
         strokeWidth={2}
       />
     </G>
+  );
+}
+
+/** The bone beyond the joint, bent as an end of the band says. */
+function BentLimb({ to }: { to: Vec2 }) {
+  const skin = SKINS.clay;
+  const middle = { x: (JOINT_AT.x + to.x) / 2, y: (JOINT_AT.y + to.y) / 2 };
+  return (
+    <Path
+      d={pathThrough(tubeOutline([JOINT_AT, middle, to], [11, 10, 8]))}
+      fill={skin.fill}
+      fillOpacity={0.5}
+      stroke={skin.line}
+      strokeWidth={0.8}
+      opacity={0.8}
+    />
   );
 }
 

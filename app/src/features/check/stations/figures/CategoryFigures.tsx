@@ -70,8 +70,8 @@ function StickFacet({ at }: { at: string }) {
 function LittlePlace({ at, skin }: { at: string; skin: Skin }) {
   const tokens = useTokens();
   const finger: Record<string, string> = {
-    off: 'M44 -38Q24 -38 10 -30',
-    top: 'M44 -34Q26 -36 4 -15',
+    off: 'M46 -32Q28 -38 8 -33',
+    top: 'M46 -28Q28 -34 4 -17',
     over: 'M44 -26Q20 -30 15 2',
     flat: 'M46 -14Q26 -14 20 16',
     under: 'M46 6Q30 34 2 33',
@@ -79,10 +79,12 @@ function LittlePlace({ at, skin }: { at: string; skin: Skin }) {
   const path = finger[at] ?? finger.off!;
   return (
     <Frame>
-      <Rect x={-9} y={-2} width={18} height={27} rx={2} fill={tokens.frog} />
-      <Circle cx={0} cy={-4} r={7} fill={tokens.wood} />
-      <Path d={path} fill="none" stroke={skin.line} strokeWidth={14} strokeLinecap="round" />
-      <Path d={path} fill="none" stroke={skin.fill} strokeWidth={12} strokeLinecap="round" />
+      <G y={7}>
+        <Rect x={-9} y={-2} width={18} height={27} rx={2} fill={tokens.frog} />
+        <Circle cx={0} cy={-4} r={7} fill={tokens.wood} />
+        <Path d={path} fill="none" stroke={skin.line} strokeWidth={14} strokeLinecap="round" />
+        <Path d={path} fill="none" stroke={skin.fill} strokeWidth={12} strokeLinecap="round" />
+      </G>
     </Frame>
   );
 }

@@ -12,8 +12,8 @@ import { strings } from '../../../../strings';
 import { plainNumber } from '../../../../strings/measureWords';
 import { heightOfU, uAtHeight } from '../../../../portrait/fingerScale';
 
-const WIDTH = 100;
-const MARGIN = 12;
+const WIDTH = 62;
+const MARGIN = 9;
 const STEP_U = 0.05;
 
 /** A finger from its palm side, tip down: the place where the stick lies is touched. Gives joint units from the tip. */

@@ -8,12 +8,23 @@ import { ASPECT } from './BendFigure';
 /** Breadth of the drawn fingers, mm. */
 const BREADTH = 17;
 
-function Frame({ left, width, children }: { left: number; width: number; children: ReactNode }) {
+function Frame({
+  left,
+  width,
+  top,
+  children,
+}: {
+  left: number;
+  width: number;
+  /** Where the drawing begins; by default the stick runs through its middle. */
+  top?: number;
+  children: ReactNode;
+}) {
   const height = width / ASPECT;
   return (
     <Svg
       width="100%"
-      viewBox={`${left} ${-height / 2} ${width} ${height}`}
+      viewBox={`${left} ${top ?? -height / 2} ${width} ${height}`}
       style={{ aspectRatio: ASPECT }}
       aria-hidden
     >
@@ -43,7 +54,7 @@ function AlongStick({
   return (
     <Frame left={left} width={width}>
       {thumb === null ? null : (
-        <Ellipse cx={thumb} cy={15} rx={10} ry={17} fill={skin.behind} stroke={skin.line} />
+        <Ellipse cx={thumb} cy={13} rx={9.5} ry={15} fill={skin.behind} stroke={skin.line} />
       )}
       <Stick from={left} to={left + width} />
       {fingers.map((x, i) => (
@@ -67,7 +78,7 @@ function AngleToStick({ deg, skin, from }: { deg: number; skin: Skin; from: 'bel
   const sign = from === 'below' ? 1 : -1;
   const [x, y] = [-44 * Math.cos(rad), sign * 44 * Math.sin(rad)];
   return (
-    <Frame left={-52} width={104}>
+    <Frame left={-52} width={104} top={from === 'below' ? -12 : -68}>
       <Line
         x1={0}
         y1={sign * 6}

@@ -1,0 +1,182 @@
+import type { Page } from '@playwright/test';
+import {
+  choosePicture,
+  demoPicture,
+  FINGER_SIDE_ORDER,
+  markPicture,
+  openLook,
+  placePoints,
+  type DemoPicture,
+} from '../support/lookAtHold';
+import { expect, test } from '../support/test';
+
+const settled = demoPicture('settled.finger-side');
+
+const mapped = (
+  picture: DemoPicture,
+  change: (at: [number, number]) => [number, number],
+): DemoPicture => ({
+  ...picture,
+  points2d: Object.fromEntries(
+    Object.entries(picture.points2d).map(([name, at]) => [name, change(at)]),
+  ),
+});
+
+/** A left hand's picture is the right hand's, flipped. */
+const flipped = mapped(settled, ([x, y]) => [settled.image.width - x, y]);
+
+/** The fingers on the hair's side of the stick, as an under-hand hold has them; the bow stays where it is. */
+const stickY = settled.points2d.stickHandEnd![1];
+const underHand: DemoPicture = {
+  ...mapped(settled, ([x, y]) => [x, 2 * stickY - y]),
+  points2d: {
+    ...mapped(settled, ([x, y]) => [x, Math.min(settled.image.height - 5, 2 * stickY - y)])
+      .points2d,
+    stickHandEnd: settled.points2d.stickHandEnd!,
+    stickTipEnd: settled.points2d.stickTipEnd!,
+    frogFront: settled.points2d.frogFront!,
+    frogBack: settled.points2d.frogBack!,
+  },
+};
+
+interface Player {
+  on: string;
+  name: string;
+  picture: DemoPicture;
+  left?: true;
+  /** What this picture's index is, by the player's own hold. */
+  index: { wanted: string; verdict: string };
+}
+
+const shallow = { wanted: 'wanted 1.1 to 1.9 joints', verdict: 'good' };
+
+const PLAYERS: readonly Player[] = [
+  { on: 'violin', name: 'Tobin Wrenfield', picture: settled, index: shallow },
+  { on: 'viola', name: 'Osric Tidewell', picture: settled, index: shallow },
+  {
+    on: 'cello, left-handed',
+    name: 'Linnea Korfus',
+    picture: flipped,
+    left: true,
+    index: { wanted: 'wanted 0.9 to 1.8 joints', verdict: 'good' },
+  },
+  {
+    on: 'French bass',
+    name: 'Bram Osterlind',
+    picture: settled,
+    index: { wanted: 'no band', verdict: '' },
+  },
+  {
+    on: 'German bass',
+    name: 'Dagny Fellhaven',
+    picture: underHand,
+    index: { wanted: 'wanted 0.0 to 1.0 joints', verdict: 'too deep' },
+  },
+];
+
+const indexRow = (page: Page) =>
+  page
+    .getByText('Index: depth', { exact: true })
+    .filter({ visible: true })
+    .first()
+    .locator('..')
+    .locator('..');
+
+for (const { on, name, picture, left, index } of PLAYERS) {
+  test(`${on}: a look by photo, judged by that hold`, async ({ page }) => {
+    await openLook(page, name);
+    if (left) {
+      await page.getByRole('radio', { name: 'Finger side' }).click();
+      await choosePicture(page, picture.file);
+      await page.getByRole('button', { name: 'Flip the picture' }).click();
+      await page.getByRole('button', { name: 'Place the points' }).click();
+      await expect(page.getByTestId('canvas')).toBeVisible();
+      await placePoints(page, picture, FINGER_SIDE_ORDER);
+    } else {
+      await markPicture(page, 'Finger side', picture, FINGER_SIDE_ORDER);
+    }
+    await expect(page.getByText(/Is the picture mirrored/)).toHaveCount(0);
+    await page.getByRole('button', { name: 'Read the result' }).click();
+    await page.getByRole('button', { name: 'Show every number' }).click();
+    await expect(indexRow(page)).toContainText(/1\.[34] ± 0\.2 joints/);
+    await expect(indexRow(page)).toContainText(index.wanted);
+    await expect(indexRow(page)).toContainText(index.verdict);
+    await page.getByRole('button', { name: 'Save this look' }).click();
+    await expect(page.getByText(/looked at today/)).toBeVisible();
+    await expect(page.getByText('Free in the air · Finger side')).toBeVisible();
+  });
+
+  test(`${on}: a look by the station sheet alone`, async ({ page }) => {
+    await openLook(page, name);
+    let taps = 0;
+    const tap = async (button: string) => {
+      await page.getByRole('button', { name: button, exact: true }).click();
+      taps += 1;
+    };
+    await tap('By tap');
+    for (const station of ['Thumb', 'Fingers', 'Little finger', 'Wrist']) {
+      await expect(page.getByRole('heading', { name: station, exact: true })).toBeVisible();
+      const fine = page.getByRole('button', { name: 'All fine here' });
+      await tap((await fine.isVisible()) ? 'All fine here' : 'Go on');
+    }
+    await expect(page.getByText('looked good').filter({ visible: true }).first()).toBeVisible();
+    await tap('Save this look');
+    expect(taps).toBeLessThanOrEqual(14);
+    await expect(page.getByText(/looked at today/)).toBeVisible();
+    await expect(page.getByText('Free in the air · By tap').first()).toBeVisible();
+    // A clean look has nothing to work on in what it judged.
+    const newest = page.getByRole('link', { name: /Open the look of/ }).first();
+    await expect(newest.getByRole('img', { name: 'Thumb: good' })).toBeVisible();
+    await expect(newest.getByRole('img', { name: 'Little finger: good' })).toBeVisible();
+  });
+}
+
+test('a violin hold answered checkpoint by checkpoint, faults and all', async ({ page }) => {
+  await openLook(page, 'Osric Tidewell');
+  await page.getByRole('button', { name: 'By tap' }).click();
+  await page.getByRole('button', { name: 'Look closer' }).click();
+  await expect(page.getByRole('heading', { name: 'Thumb: bend of the last joint' })).toBeVisible();
+  await page.getByRole('radio', { name: 'about −20°' }).click();
+  await page.getByRole('radio', { name: 'about 20°' }).click();
+  await page.getByRole('radio', { name: 'the pad' }).click();
+  // The stick is touched a little toward the tip from the frog's front, which lies in its middle.
+  const stick = (await page.getByRole('slider').boundingBox())!;
+  await page.mouse.click(stick.x + stick.width * 0.52, stick.y + stick.height / 2);
+  await expect(page.getByRole('heading', { name: 'Thumb: angle to the stick' })).toBeVisible();
+  await page.getByRole('button', { name: 'Can’t tell' }).click();
+  await page.getByRole('button', { name: 'Looks fine' }).click();
+  await expect(page.getByText('3 ± 3 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on' }).click();
+
+  await page.getByRole('button', { name: 'Look closer' }).click();
+  const slider = page.getByRole('slider', { name: 'Index: depth' });
+  const finger = (await slider.boundingBox())!;
+  // Near the knuckle: the stick lies deep.
+  await page.mouse.click(finger.x + finger.width / 2, finger.y + finger.height * 0.25);
+  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'The rest is fine' }).click();
+  await page.getByRole('button', { name: 'All fine here' }).click();
+  await page.getByRole('button', { name: 'All fine here' }).click();
+
+  const result = page.getByRole('main');
+  await expect(result.getByText('too straight').first()).toBeVisible();
+  await expect(result.getByText('on its pad')).toBeVisible();
+  await expect(result.getByText('too deep').first()).toBeVisible();
+  await expect(result.getByText('Angle to the stick', { exact: true })).toHaveCount(0);
+});
+
+test('a finger’s depth is answered with keys alone', async ({ page }) => {
+  await openLook(page, 'Osric Tidewell');
+  await page.getByRole('button', { name: 'By tap' }).click();
+  await page.getByRole('button', { name: 'All fine here' }).click();
+  await page.getByRole('button', { name: 'Look closer' }).click();
+  const slider = page.getByRole('slider', { name: 'Index: depth' });
+  await slider.focus();
+  for (let i = 0; i < 4; i += 1) await page.keyboard.press('Shift+ArrowUp');
+  await expect(slider).toHaveAttribute('aria-valuenow', '2');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(
+    page.getByText('2.0 ± 0.1 joints').or(page.getByText('2.0 ± 0.2 joints')),
+  ).toBeVisible();
+});

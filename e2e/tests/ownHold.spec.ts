@@ -1,0 +1,138 @@
+import { demoPicture, FINGER_SIDE_ORDER, markPicture, openLook } from '../support/lookAtHold';
+import { expect, test } from '../support/test';
+
+test('a hold is copied, its band dragged on the finger, nonsense refused while typing, and kept', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Holds' }).click();
+  await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
+  await expect(page.getByRole('heading', { name: 'Your own hold' })).toBeVisible();
+  const from = page.getByLabel('from, in joints');
+  const to = page.getByLabel('to, in joints');
+  await expect(from).toHaveValue('1.1');
+
+  // The upper end of the index's band, pulled toward the knuckle.
+  const figure = (await page.getByTestId('band-figure').boundingBox())!;
+  const y = figure.y + figure.height / 2;
+  const handle = figure.x + figure.width * 0.49;
+  await page.mouse.move(handle, y);
+  await page.mouse.down();
+  await page.mouse.move(figure.x + figure.width * 0.7, y, { steps: 5 });
+  await page.mouse.up();
+  expect(Number(await to.inputValue())).toBeGreaterThan(2.1);
+  await expect(from).toHaveValue('1.1');
+
+  const keep = page.getByRole('button', { name: 'Keep this hold' });
+  for (const [text, sentence] of [
+    ['3', /which is not below its end/],
+    ['−4', /beyond what is possible, 0 to 3/],
+    ['deep', /A number is needed/],
+  ] as const) {
+    await from.fill(text);
+    await expect(page.getByText(sentence)).toBeVisible();
+    await expect(keep).toBeDisabled();
+  }
+  await from.fill('0,5');
+  await to.fill('1');
+  await expect(keep).toBeEnabled();
+  await page.getByLabel('What do you call it?').fill('Quayside violin');
+  await keep.click();
+  await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'This hold' })
+    .getByRole('radio', { name: 'Violin: Quayside violin' })
+    .click();
+  await expect(page.getByText('your own, version 1')).toBeVisible();
+  await expect(page.getByText('0.5 to 1.0 joints')).toBeVisible();
+  await expect(page.getByText('your own eye').first()).toBeVisible();
+});
+
+test('a student points to an own hold; changing it leaves the old verdict alone', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Holds' }).click();
+  await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
+  await page.getByLabel('What do you call it?').fill('Quayside violin');
+  await page.getByRole('button', { name: 'Keep this hold' }).click();
+
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: /Open Tobin/ }).click();
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByRole('radio', { name: 'Quayside violin' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(
+    page
+      .getByText(/Violin · Quayside violin/)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
+
+  await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await markPicture(page, 'Finger side', demoPicture('settled.finger-side'), FINGER_SIDE_ORDER);
+  await page.getByRole('button', { name: 'Read the result' }).click();
+  await page.getByRole('button', { name: 'Save this look' }).click();
+  const index = page
+    .getByText('Index: depth', { exact: true })
+    .filter({ visible: true })
+    .last()
+    .locator('..')
+    .locator('..');
+  await expect(index).toContainText('wanted 1.1 to 1.9 joints');
+  await expect(index).toContainText('good');
+
+  await page.goto(new URL('/holds', page.url()).href);
+  await page
+    .getByRole('radiogroup', { name: 'This hold' })
+    .getByRole('radio', { name: 'Violin: Quayside violin' })
+    .click();
+  await page.getByRole('button', { name: 'Change: Violin: Quayside violin' }).click();
+  await page.getByLabel('from, in joints').fill('0');
+  await page.getByLabel('to, in joints').fill('0,8');
+  await page.getByRole('button', { name: 'Keep this hold' }).click();
+  await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: /Open Tobin/ }).click();
+  await expect(index).toContainText('wanted 1.1 to 1.9 joints');
+  await expect(index).toContainText('good');
+  await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await markPicture(page, 'Finger side', demoPicture('settled.finger-side'), FINGER_SIDE_ORDER);
+  await page.getByRole('button', { name: 'Read the result' }).click();
+  await expect(index).toContainText('wanted 0.0 to 0.8 joints');
+  await expect(index).toContainText('too deep');
+});
+
+test('an instrument is added, with its own hold, bow and answers where schools differ', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: /Open Linnea/ }).click();
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByRole('button', { name: 'Add another instrument' }).click();
+  await page.getByRole('radio', { name: 'Double bass' }).last().click();
+  await page.getByRole('radio', { name: 'French, knuckles on top' }).click();
+  await page.getByRole('radio', { name: '3/4' }).last().click();
+  await page.getByRole('button', { name: 'Where schools differ' }).last().click();
+  await expect(page.getByText('Which finger does the thumb face?')).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'Which finger does the thumb face?' })
+    .getByRole('radio', { name: 'the middle finger', exact: true })
+    .click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('radio', { name: /Double bass · French, knuckles on top/ }).click();
+  await expect(page.getByText(/3\/4 bow/)).toBeVisible();
+  await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await expect(page.getByRole('radio', { name: 'Double bass' })).toBeChecked();
+  // 58 mm at three quarters.
+  await expect(page.getByText('Frog 53.4 ± 3 mm, an estimate.')).toBeVisible();
+  await openStations(page);
+});
+
+/** The answers shift the bands: opposite the middle finger alone, the thumb between two fingers is out. */
+async function openStations(page: import('@playwright/test').Page): Promise<void> {
+  await page.getByRole('button', { name: 'By tap' }).click();
+  await page.getByRole('link', { name: 'Answer: Against the middle finger' }).click();
+  await page.getByRole('radio', { name: 'about −1.4 finger widths' }).click();
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page.getByText('−1.4 ± 0.2 finger widths')).toBeVisible();
+}
