@@ -50,10 +50,10 @@ export async function openLook(page: Page, student: string): Promise<void> {
 /** Gives a file to the app instead of a picture from its camera. */
 export async function choosePicture(page: Page, file: string): Promise<void> {
   const choose = page.getByRole('button', { name: 'Choose a picture', exact: true });
+  const take = page.getByRole('button', { name: /^(Take a picture|Another picture)$/ });
+  await choose.or(take).filter({ visible: true }).first().waitFor();
   // After a refused file the camera's screen is still there.
-  if (!(await choose.isVisible())) {
-    await page.getByRole('button', { name: /^(Take a picture|Another picture)$/ }).click();
-  }
+  if (!(await choose.isVisible())) await take.click();
   const chooser = page.waitForEvent('filechooser');
   await choose.click();
   await (await chooser).setFiles(file);

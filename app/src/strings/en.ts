@@ -84,6 +84,7 @@ export const en = {
       'Measure from the front edge to the back. Left empty, an estimate is used and the doubt grows.',
     save: 'Save',
     notANumber: 'a number is needed here',
+    incomplete: 'This cannot be kept yet: see the marked lines.',
   },
   handFile: {
     age: (years: number) => `${years} years`,

@@ -53,15 +53,18 @@ export function StudentForm({
     defaultValues: initial,
   });
   const setups = useFieldArray({ control, name: 'setups', keyName: 'key' });
-  const save = handleSubmit(async (input) => {
-    setFailure(null);
-    try {
-      await saveStudent(id, input);
-      router.dismissTo(`/students/${id}`);
-    } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
-    }
-  });
+  const save = handleSubmit(
+    async (input) => {
+      setFailure(null);
+      try {
+        await saveStudent(id, input);
+        router.dismissTo(`/students/${id}`);
+      } catch (error) {
+        setFailure(error instanceof Error ? error.message : String(error));
+      }
+    },
+    () => setFailure(words.incomplete),
+  );
   return (
     <Screen
       footer={

@@ -79,7 +79,7 @@ export function OneOf<T extends string>({
   question: string;
   options: readonly T[];
   nameOf: (option: T) => string;
-  /** What stands when nothing was chosen yet. */
+  /** What stands until something is chosen. */
   usual?: T;
   onChosen?: (option: T) => void;
 }) {
@@ -87,13 +87,14 @@ export function OneOf<T extends string>({
     <Controller
       control={control}
       name={name}
+      {...(usual === undefined ? {} : { defaultValue: usual })}
       render={({ field }) => (
         <Choices question={question}>
           {options.map((option) => (
             <Choice
               key={option}
               label={nameOf(option)}
-              chosen={(field.value ?? usual) === option}
+              chosen={field.value === option}
               onPress={() => {
                 field.onChange(option);
                 onChosen?.(option);
