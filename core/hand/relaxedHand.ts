@@ -100,6 +100,18 @@ export function naturalGapMm(
   return (x(nearer) - x(farther)) * yardstickMm(middleFingerMm);
 }
 
+/**
+ * How long a finger shows in the relaxed picture, from knuckle to tip, mm: at most its true length, for a curled finger
+ * less.
+ */
+export const shownLengthMm = (
+  { shown }: RelaxedHand,
+  middleFingerMm: number,
+  finger: Finger,
+): number =>
+  FINGER_CHAIN[finger].slice(1).reduce((sum, bone) => sum + (shown[bone] ?? 0), 0) *
+  yardstickMm(middleFingerMm);
+
 /** Length of the middle finger's first phalanx in a hand of this size, mm. */
 const yardstickMm = (middleFingerMm: number) =>
   (PHALANGES_MM.middle[0]!.mm * middleFingerMm) / PUBLISHED_MIDDLE_FINGER_MM;

@@ -34,6 +34,11 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.getByRole('link', { name: 'Holds' }).click();
         await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
         await expectAccessible(page, 'holds');
+        await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
+        await page.getByLabel('from, in joints').fill('9');
+        await expect(page.getByText(/beyond what is possible|not below its end/)).toBeVisible();
+        await expectAccessible(page, 'own hold');
+        await page.getByRole('button', { name: 'Back' }).click();
         await page.getByRole('link', { name: 'Students' }).click();
         await page.getByRole('button', { name: 'Add a student' }).click();
         await page.getByRole('button', { name: 'Save' }).click();
@@ -44,6 +49,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await expect(page.getByText('Latest against the look before')).toBeVisible();
         await page.getByRole('button', { name: 'Show every number' }).click();
         await expectAccessible(page, 'hand file');
+        await page.getByRole('button', { name: 'Take the hand at rest' }).click();
+        await choosePicture(page, demoPicture('settled.finger-side').file);
+        await expect(page.getByRole('heading', { name: 'The hand at rest' })).toBeVisible();
+        await expectAccessible(page, 'hand at rest');
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('button', { name: 'Back' }).click();
         await page
           .getByRole('link', { name: /Open the look of/ })
           .first()
@@ -56,6 +67,24 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.getByRole('button', { name: 'Go to Today' }).click();
         await openLook(page, 'Osric Tidewell');
         await expectAccessible(page, 'setup');
+        await page.getByRole('button', { name: 'By tap' }).click();
+        await expectAccessible(page, 'station');
+        await page.getByRole('button', { name: 'Look closer' }).click();
+        await expectAccessible(page, 'drawn choices');
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('link', { name: 'Answer: Place on the stick' }).click();
+        await expectAccessible(page, 'place on the stick');
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('button', { name: 'All fine here' }).click();
+        await page.getByRole('link', { name: 'Answer: Index: depth' }).click();
+        await expectAccessible(page, 'place on a finger');
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('button', { name: 'Back' }).click();
+        await page.getByRole('button', { name: 'Picture', exact: true }).click();
+        await page.getByRole('button', { name: 'Take a picture' }).click();
+        await expect(page.getByText('No camera can be used here.')).toBeVisible();
+        await expectAccessible(page, 'viewfinder');
         const picture = demoPicture('deep-index.finger-side');
         await choosePicture(page, picture.file);
         await page.getByRole('button', { name: 'Place the points' }).click();

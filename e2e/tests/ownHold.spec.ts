@@ -1,4 +1,4 @@
-import { demoPicture, FINGER_SIDE_ORDER, markPicture, openLook } from '../support/lookAtHold';
+import { demoPicture, FINGER_SIDE_ORDER, markPicture } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
 
 test('a hold is copied, its band dragged on the finger, nonsense refused while typing, and kept', async ({

@@ -74,6 +74,23 @@ test('what an eye and a picture see differently is told, and nothing is believed
   await expect(row).toContainText('answered by tap: −20° ± 8°');
 });
 
+test('a thumb that points at the camera gets advice instead of a firm number', async ({ page }) => {
+  const [ip, tip] = [thumbSide.points2d.thumbIp!, thumbSide.points2d.thumbTip!];
+  const half = (a: number, b: number) => a + (b - a) * 0.5;
+  const oblique = {
+    ...thumbSide,
+    points2d: { ...thumbSide.points2d, thumbTip: [half(ip[0], tip[0]), half(ip[1], tip[1])] },
+  } as typeof thumbSide;
+  await openLook(page, 'Osric Tidewell');
+  await markPicture(page, 'Thumb side', oblique, THUMB_SIDE_ORDER);
+  const advice = 'turn the camera toward the button’s end';
+  await expect(page.getByRole('note').filter({ hasText: advice })).toBeVisible();
+  await page.getByRole('button', { name: 'Read the result' }).click();
+  const row = rowOf(page, 'Bend of the last joint');
+  await expect(row).toContainText('unsure');
+  await expect(row).toContainText(advice);
+});
+
 test('points are saved as a file and brought back from it, row by row', async ({ page }) => {
   await openLook(page, 'Osric Tidewell');
   await markPicture(page, 'Finger side', fingerSide, FINGER_SIDE_ORDER);

@@ -199,6 +199,7 @@ export const en = {
     done: 'Everything this view can tell is marked.',
     more: 'Mark the other points too',
     numbers: 'Live numbers',
+    retake: (turn: string) => `Seen too obliquely for a firm number: ${turn}.`,
     noNumbers: 'Numbers appear here as soon as their points are set.',
     canvas:
       'The picture. Press Enter to set the next point in the middle, then move it with the arrow keys.',
@@ -215,6 +216,7 @@ export const en = {
     again: 'Take it again',
     taken: (ago: string) => `Taken ${ago}.`,
     gaps: (mm: string) => `Gaps at the last joints, index to little finger: ${mm} mm`,
+    lengths: (mm: string) => `Fingers as they show, index to little finger: ${mm} mm`,
     curl: (deg: string) => `Curl of the last joints, index to little finger: ${deg}`,
     markTitle: 'The hand at rest',
     markHint: 'Mark every finger from its knuckle to its tip; thumb and wrist if you like.',

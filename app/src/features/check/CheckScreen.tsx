@@ -67,6 +67,7 @@ function Check({ handFile }: { handFile: HandFile }) {
   const [state, setState] = useState<LookState>(EMPTY_LOOK);
   const [draft, setDraft] = useState(() => newDraft(taught.views[0] as View));
   const { problem, take, flip } = usePictureMaker();
+  const [flipping, setFlipping] = useState(false);
   const { saving, failure, keep } = useKeep();
 
   const grip = useMemo(
@@ -88,13 +89,19 @@ function Check({ handFile }: { handFile: HandFile }) {
     setDraft({ ...shot, marksOf: keyOf(shot) });
     setStep('measure');
   };
-  const flipDraft = async () => {
-    if (!draft.picture) return;
+  /** Turns the picture over, and the marks that are kept with it; false when it could not be done. */
+  const flipDraft = async (): Promise<boolean> => {
+    if (!draft.picture) return false;
+    setFlipping(true);
     const flipped = await flip(draft.picture);
-    if (!flipped) return;
-    const { marks } = draft;
-    const mirrored = marks && changeMarks(marks, { type: 'mirror', width: flipped.width });
-    setDraft((now) => ({ ...now, picture: flipped, marks: mirrored }));
+    setFlipping(false);
+    if (!flipped) return false;
+    setDraft((now) => ({
+      ...now,
+      picture: flipped,
+      marks: now.marks && changeMarks(now.marks, { type: 'mirror', width: flipped.width }),
+    }));
+    return true;
   };
 
   if (step === 'camera') {
@@ -130,7 +137,7 @@ function Check({ handFile }: { handFile: HandFile }) {
           hold,
           hand,
         }}
-        onFlip={() => void flipDraft()}
+        onFlip={flipDraft}
         onBack={(latest) => {
           setDraft({ ...draft, marks: latest, marksOf: keyOf(draft) });
           setStep('setup');
@@ -210,6 +217,7 @@ function Check({ handFile }: { handFile: HandFile }) {
       context={state.context}
       isFirst={!hasAny}
       draft={draft}
+      busy={flipping}
       onSetup={(setup) => router.setParams({ setup })}
       onContext={(context) => setState((now) => ({ ...now, context }))}
       onDraft={(changed) => setDraft({ ...draft, ...changed })}

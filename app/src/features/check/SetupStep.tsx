@@ -40,6 +40,7 @@ export function SetupStep({
   context,
   isFirst,
   draft,
+  busy,
   onSetup,
   onContext,
   onDraft,
@@ -58,6 +59,8 @@ export function SetupStep({
   /** False once the look has a picture or an answer already. */
   isFirst: boolean;
   draft: Draft;
+  /** While the picture is being turned over. */
+  busy: boolean;
   onSetup: (setupId: string) => void;
   onContext: (context: Context) => void;
   onDraft: (draft: Draft) => void;
@@ -77,7 +80,13 @@ export function SetupStep({
         picture ? (
           <>
             <Button label={words.otherPicture} onPress={onTake} />
-            <Button label={words.place} primary onPress={onNext} style={{ flex: 1 }} />
+            <Button
+              label={words.place}
+              primary
+              disabled={busy}
+              onPress={onNext}
+              style={{ flex: 1 }}
+            />
           </>
         ) : (
           <>

@@ -5,6 +5,7 @@ import { LiveNumbers } from './measure/LiveNumbers';
 import { noMarks, type Marks } from './measure/marks';
 import { measureMarks, type PictureFacts } from './measure/measureMarks';
 import { MeasureStep } from './measure/MeasureStep';
+import { RetakeAdvice } from './measure/RetakeAdvice';
 import { sequenceFor } from './measure/sequence';
 import { useMarks } from './measure/useMarks';
 
@@ -18,7 +19,8 @@ export function ShotStep({
 }: {
   shot: Omit<Shot, 'marks'> & { marks: Marks | null };
   facts: Omit<PictureFacts, 'picture'>;
-  onFlip: () => void;
+  /** Turns the picture over; the marks follow once it has. */
+  onFlip: () => Promise<boolean>;
   /** Told the marks as they are, so that coming back finds them. */
   onBack: (marks: Marks) => void;
   onRead: (marks: Marks) => void;
@@ -51,12 +53,14 @@ export function ShotStep({
       store={store}
       problem={outcome.problems[0] ?? null}
       mirrored={outcome.mirrored}
-      numbers={<LiveNumbers measures={outcome.measures} />}
+      numbers={
+        <>
+          <RetakeAdvice measures={outcome.measures} />
+          <LiveNumbers measures={outcome.measures} />
+        </>
+      }
       canRead={outcome.measures.length > 0}
-      onFlip={() => {
-        onFlip();
-        store.change({ type: 'mirror', width });
-      }}
+      onFlip={() => void onFlip().then((done) => done && store.change({ type: 'mirror', width }))}
       onBack={() => onBack(store.current())}
       onRead={() => onRead(store.current())}
     />

@@ -7,6 +7,7 @@ import {
   naturalGapMm,
   REFERENCE_MIDDLE_FINGER,
   relaxedHandFrom,
+  shownLengthMm,
 } from '@open-palm/core/hand';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
@@ -66,6 +67,11 @@ function Numbers({
     <View style={{ gap: space(1) }}>
       <Text variant="small" second>
         {words.taken(agoWords(relaxedHand.takenAt, now))}
+      </Text>
+      <Text>
+        {words.lengths(
+          FINGERS.map((finger) => shownLengthMm(hand, lengthMm, finger).toFixed(0)).join(' · '),
+        )}
       </Text>
       <Text>{words.gaps(gaps.map((mm) => mm.toFixed(0)).join(' · '))}</Text>
       <Text>

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, useWindowDimensions, View } from 'react-native';
 import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { RADIUS, space } from '../../../kit/tokens';
 
-/** From this many answers on they stand three a row instead of two. */
+/** From this many answers on they stand three a row instead of two; on a wider screen one more. */
 const MANY = 7;
+const ROOMY_PX = 600;
 
 /** Answers as drawings, as large as fit without scrolling, each one tap. */
 export function DrawnChoices({
@@ -22,7 +23,8 @@ export function DrawnChoices({
   }[];
 }) {
   const tokens = useTokens();
-  const share = options.length < MANY ? '48.5%' : '31.5%';
+  const { width } = useWindowDimensions();
+  const columns = (options.length < MANY ? 2 : 3) + (width < ROOMY_PX ? 0 : 1);
   return (
     <View
       role="radiogroup"
@@ -42,7 +44,7 @@ export function DrawnChoices({
           aria-label={label}
           onPress={onPress}
           style={({ pressed }) => ({
-            width: share,
+            width: `${100 / columns - 1.5}%`,
             alignItems: 'center',
             justifyContent: 'flex-end',
             gap: space(1),
