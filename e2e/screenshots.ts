@@ -72,9 +72,22 @@ await shoot(phone, 'phone-hand-file');
 await phone.goto(studio.url);
 await lookThrough(phone, 'phone');
 
+await phone.goto(studio.url);
+await openLook(phone, 'Bram Osterlind');
+await phone.getByRole('button', { name: 'By tap' }).click();
+await phone.getByRole('link', { name: 'Answer: Bend of the last joint' }).click();
+await shoot(phone, 'phone-question');
+await phone.getByRole('radio', { name: 'about 0°' }).click();
+await phone.getByRole('button', { name: 'Looks fine' }).click();
+await phone.getByRole('button', { name: 'Back' }).click();
+await shoot(phone, 'phone-station');
+
 await phone.goto(`${studio.url}/holds`);
 await phone.getByRole('heading', { name: 'Holds' }).waitFor();
 await shoot(phone, 'phone-holds');
+await phone.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
+await phone.getByTestId('band-figure').waitFor();
+await shoot(phone, 'phone-edit-hold');
 
 const dark = await open(390, 844, 'dark');
 await dark.getByRole('link', { name: 'Students' }).click();

@@ -1,10 +1,13 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { buildSync } from 'esbuild';
+import { HAND_POINTS } from '@open-palm/core/hand';
+import { demoPicture } from '../support/lookAtHold';
 import { ROOT, startStudio } from '../support/studio';
 import { dragTimes } from './dragBench';
+import { firstLoadKb } from './firstLoad';
 import { quantile, report } from './figures';
 import { serverFigures } from './serverBench';
 
@@ -14,6 +17,8 @@ const FRAME_MS = 1000 / 60;
 console.log(
   `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB, Node ${process.version}\n`,
 );
+
+const fullCapture = writeFullCapture();
 
 /** Runs one of the core's benches as the app runs it, bundled, and gives the times it prints. */
 function coreTimes<T>(entry: string): T {
@@ -25,8 +30,28 @@ function coreTimes<T>(entry: string): T {
     bundle: true,
     platform: 'node',
   });
-  const example = join(ROOT, 'docs/examples/finger-side.json');
-  return JSON.parse(spawnSync(process.execPath, [bundle, example], { encoding: 'utf8' }).stdout);
+  const { stdout } = spawnSync(process.execPath, [bundle, fullCapture], { encoding: 'utf8' });
+  return JSON.parse(stdout);
+}
+
+/** A measure file with every point of hand and bow marked. */
+function writeFullCapture(): string {
+  const picture = demoPicture('settled.finger-side');
+  const at = (name: string) => picture.points2d[name]!;
+  const file = join(mkdtempSync(join(tmpdir(), 'bench-')), 'full.json');
+  const bow = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
+  writeFileSync(
+    file,
+    JSON.stringify({
+      view: 'finger-side',
+      image: picture.image,
+      hand: HAND_POINTS.map(at),
+      bow: Object.fromEntries(bow.map((name) => [name, at(name)])),
+      frogLengthMm: 46,
+      sigmaPx: 4,
+    }),
+  );
+  return file;
 }
 
 const measureMs = coreTimes<number[]>('op/bench/measureBench.ts');
@@ -44,6 +69,10 @@ report('hand file with 200 checks, 95th percentile', quantile(readMs, 0.95), 'ms
 report('hand file with 200 checks, median', quantile(readMs, 0.5), 'ms');
 report('keeping a check, synced to disk, median', quantile(saveMs, 0.5), 'ms');
 report('memory of the server after that', memoryMb, 'MB', 150);
+
+const forLoad = await startStudio();
+report('first load, all scripts as sent', await firstLoadKb(forLoad), 'KB', 645);
+await forLoad.stop();
 
 const forDrag = await startStudio();
 const { work, painted } = await dragTimes(forDrag);

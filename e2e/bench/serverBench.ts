@@ -19,15 +19,31 @@ export async function serverFigures(
     if (!response.ok) throw new Error(await response.text());
   };
   const picture = demoPicture('settled.finger-side');
-  const [studentId, pictureId] = [uuidv7(), uuidv7()];
+  const [studentId, setupId, pictureId] = [uuidv7(), uuidv7(), uuidv7()];
   const student = {
     name: 'Bench Mark',
-    instrument: 'violin',
-    holdId: 'violin-shallow',
     side: 'right',
     birthYear: null,
-    frogLengthMm: 46,
+    middleFingerMm: null,
     skinTone: 'clay',
+    setups: [
+      {
+        id: setupId,
+        instrument: 'violin',
+        bowSize: '4/4',
+        frogLengthMm: 46,
+        holdId: 'violin-shallow',
+        settings: {},
+      },
+    ],
+  };
+  const grip = {
+    holdId: 'violin-shallow',
+    holdVersion: 2,
+    settings: {},
+    bowSize: '4/4',
+    middleFinger: { mm: 100, sdMm: 8 },
+    relaxedHandId: null,
   };
   await put(`/api/students/${studentId}`, JSON.stringify(student));
   await put(`/api/pictures/${pictureId}`, readFileSync(picture.file) as BodyInit, 'image/jpeg');
@@ -44,16 +60,19 @@ export async function serverFigures(
       pictureId,
       view: 'finger-side',
       side: 'right',
+      place: null,
       image: picture.image,
       points,
       frogLength: { mm: 46, sdMm: 0.5 },
     };
     const check = {
       studentId,
+      setupId,
       takenAt: new Date(Date.UTC(2025, 0, 1 + i)).toISOString(),
       context: 'free',
-      holdId: 'violin-shallow',
+      grip,
       captures: [capture],
+      taps: [],
     };
     const started = performance.now();
     await put(`/api/checks/${uuidv7()}`, JSON.stringify(check));
