@@ -3,9 +3,11 @@ import { FINGER_CHAIN, FINGERS, type HandPointName } from './handPoints';
 import { PHALANGES_MM, PUBLISHED_MIDDLE_FINGER_MM } from './phalanges';
 import {
   expectedPhalanges,
+  gapsAtLastJointsMm,
   naturalCurlDeg,
   naturalGapMm,
   relaxedHandFrom,
+  shownLengthMm,
   UNKNOWN_HAND,
 } from './relaxedHand';
 
@@ -38,6 +40,21 @@ describe('the relaxed hand', () => {
     const gap = (mm: number) => naturalGapMm(hand, mm, at('index', 1.5), at('middle', 1.2));
     expect(gap(PUBLISHED_MIDDLE_FINGER_MM)).toBeCloseTo(22, 6);
     expect(gap(PUBLISHED_MIDDLE_FINGER_MM / 2)).toBeCloseTo(11, 6);
+  });
+
+  it('tells the gaps at the last joints, and how long each finger shows', () => {
+    const gaps = gapsAtLastJointsMm(hand, PUBLISHED_MIDDLE_FINGER_MM);
+    [22, 20, 18].forEach((mm, i) => expect(gaps[i]).toBeCloseTo(mm, 6));
+    const [first, second, third] = PHALANGES_MM.index.map(({ mm }) => mm) as [
+      number,
+      number,
+      number,
+    ];
+    const rad = Math.PI / 180;
+    expect(shownLengthMm(hand, PUBLISHED_MIDDLE_FINGER_MM, 'index')).toBeCloseTo(
+      first + second * Math.cos(20 * rad) + third * Math.cos(40 * rad),
+      6,
+    );
   });
 
   it('does not mind how the picture is turned, or which hand it shows', () => {

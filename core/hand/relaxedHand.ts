@@ -100,6 +100,12 @@ export function naturalGapMm(
   return (x(nearer) - x(farther)) * yardstickMm(middleFingerMm);
 }
 
+/** The natural gaps at the last joints, index to little finger, mm. */
+export const gapsAtLastJointsMm = (relaxed: RelaxedHand, middleFingerMm: number): number[] =>
+  FINGERS.slice(1).map((farther, i) =>
+    naturalGapMm(relaxed, middleFingerMm, { finger: FINGERS[i]!, u: 1 }, { finger: farther, u: 1 }),
+  );
+
 /**
  * How long a finger shows in the relaxed picture, from knuckle to tip, mm: at most its true length, for a curled finger
  * less.

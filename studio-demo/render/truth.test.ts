@@ -31,6 +31,15 @@ const JOINTS: readonly Joint[] = [
   ['finger', 'littlePip', 'littleDip', 'littleTip'],
 ];
 
+/** Joints whose sign is in the table besides those: the knuckle bends about two axes, so only its sense is sure. */
+const SIGN_JOINTS: readonly Joint[] = [
+  ...JOINTS,
+  ['finger', 'indexMcp', 'indexPip', 'indexDip'],
+  ['finger', 'middleMcp', 'middlePip', 'middleDip'],
+  ['finger', 'ringMcp', 'ringPip', 'ringDip'],
+  ['finger', 'wrist', 'middleMcp', 'middlePip'],
+];
+
 const poses = new Map(GRIPS.map((grip) => [grip.name, solveGrip(grip.target)]));
 const RAD = Math.PI / 180;
 const STRAIGHT = { flexionDeg: 0, deviationDeg: 0 };
@@ -58,7 +67,7 @@ function captureOf(truth: PictureTruth, sigma: number): Capture {
 }
 
 describe.each(SIDES)('the sign table for a %s hand', (side) => {
-  it.each(JOINTS)(
+  it.each(SIGN_JOINTS)(
     '%s: clearly bent %s–%s–%s reads positive wherever it can be read',
     (...joint) => {
       let rows = 0;
@@ -86,6 +95,31 @@ describe.each(SIDES)('the sign table for a %s hand', (side) => {
         measuredFlexion(truthOf(pose, { ...STRAIGHT, [bend]: deg }, view, side), joint)!;
       expect(at(20) - at(-20)).toBeGreaterThan(15);
     }
+  });
+
+  it('reads the angle of hand and forearm in the views that show it, and in no other', () => {
+    const joint = (group: JointGroup): Joint => [group, 'forearm', 'wrist', 'middleMcp'];
+    const worst = { wristFlexion: 0, wristDeviation: 0 };
+    for (const pose of poses.values()) {
+      for (const view of RENDERED_VIEWS) {
+        for (const deg of [-30, -20, -10, 0, 10, 20]) {
+          const up = truthOf(pose, { ...STRAIGHT, flexionDeg: deg }, view, side);
+          const sideways = truthOf(pose, { ...STRAIGHT, deviationDeg: deg }, view, side);
+          for (const [group, truth] of [
+            ['wristFlexion', up],
+            ['wristDeviation', sideways],
+          ] as const) {
+            const told = measuredFlexion(truth, joint(group));
+            const shows = view === (group === 'wristFlexion' ? 'profile' : 'player-eye');
+            expect(told === null).toBe(!shows);
+            if (told !== null) worst[group] = Math.max(worst[group], Math.abs(told - deg));
+          }
+        }
+      }
+    }
+    expect(worst.wristFlexion).toBeLessThan(2);
+    // The player's eye looks down at an angle: sideways bends read by up to a third too small or too large.
+    expect(worst.wristDeviation).toBeLessThan(12);
   });
 
   it('knows on which side of the stick the hair lies, in every view that shows it', () => {

@@ -237,7 +237,7 @@ export const en = {
     step: (n: number, all: number) => `Station ${n} of ${all}`,
     portrait: 'The hold as it was answered so far',
     allFine: 'All fine here',
-    restFine: 'The rest is fine',
+    restFine: 'Rest is fine',
     closer: 'Look closer',
     next: 'Go on',
     further: (n: number) => `${n} more without a verdict`,

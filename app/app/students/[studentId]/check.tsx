@@ -1,8 +1,15 @@
 import { useLocalSearchParams } from 'expo-router';
 import { CheckScreen } from '../../../src/features/check/CheckScreen';
+import { RelaxedHandScreen } from '../../../src/features/check/relaxedHand/RelaxedHandScreen';
 
+/** A look at the hold, or (`?of=relaxed`) at the hand at rest: one address, so that the tools for both load once. */
 export default function Check() {
-  const { studentId, setup } = useLocalSearchParams<{ studentId: string; setup?: string }>();
+  const { studentId, setup, of } = useLocalSearchParams<{
+    studentId: string;
+    setup?: string;
+    of?: string;
+  }>();
+  if (of === 'relaxed') return <RelaxedHandScreen key={studentId} studentId={studentId} />;
   return (
     <CheckScreen
       key={studentId}

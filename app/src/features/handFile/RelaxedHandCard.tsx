@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import type { RelaxedHandRecord, Student } from '@open-palm/contract';
 import {
   FINGERS,
+  gapsAtLastJointsMm,
   naturalCurlDeg,
-  naturalGapMm,
   REFERENCE_MIDDLE_FINGER,
   relaxedHandFrom,
   shownLengthMm,
@@ -43,7 +43,7 @@ export function RelaxedHandCard({
       <Button
         label={relaxedHand ? words.again : words.take}
         icon="hand-back-right-outline"
-        onPress={() => router.navigate(`/students/${student.id}/relaxed`)}
+        onPress={() => router.navigate(`/students/${student.id}/check?of=relaxed`)}
       />
     </Card>
   );
@@ -60,9 +60,7 @@ function Numbers({
 }) {
   const hand = relaxedHandFrom(relaxedHand.points);
   const lengthMm = middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm;
-  const gaps = FINGERS.slice(0, 3).map((finger, i) =>
-    naturalGapMm(hand, lengthMm, { finger, u: 1 }, { finger: FINGERS[i + 1]!, u: 1 }),
-  );
+  const gaps = gapsAtLastJointsMm(hand, lengthMm);
   return (
     <View style={{ gap: space(1) }}>
       <Text variant="small" second>

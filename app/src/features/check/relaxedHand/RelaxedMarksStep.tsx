@@ -2,9 +2,8 @@ import { useMemo } from 'react';
 import { ScrollView } from 'react-native';
 import { describeIssue, type RelaxedHandInput, type Student } from '@open-palm/contract';
 import {
-  FINGERS,
+  gapsAtLastJointsMm,
   HAND_POINTS,
-  naturalGapMm,
   REFERENCE_MIDDLE_FINGER,
   RELAXED_POINTS,
   relaxedHandFrom,
@@ -97,13 +96,6 @@ function read(placed: Parameters<typeof relaxedHandFrom>[0]): {
 }
 
 const gapsOf = (hand: RelaxedHand, { middleFingerMm }: Student): string =>
-  FINGERS.slice(0, 3)
-    .map((finger, i) =>
-      naturalGapMm(
-        hand,
-        middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm,
-        { finger, u: 1 },
-        { finger: FINGERS[i + 1]!, u: 1 },
-      ).toFixed(0),
-    )
+  gapsAtLastJointsMm(hand, middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm)
+    .map((mm) => mm.toFixed(0))
     .join(' · ');
