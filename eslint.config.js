@@ -50,7 +50,13 @@ const featureZones = (base, features) =>
 const zones = [
   ...packageZones,
   ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check', 'holds']),
-  ...featureZones('server/src/features', ['students', 'checks', 'pictures', 'holds', 'relaxedHands']),
+  ...featureZones('server/src/features', [
+    'students',
+    'checks',
+    'pictures',
+    'holds',
+    'relaxedHands',
+  ]),
 ];
 
 export default [

@@ -89,7 +89,7 @@ export function GripPortrait({
   const lowest = Math.max(
     ...FINGERS.map((finger) => figure.fingers[finger].joints.at(-1)!.y),
     // The thumb's mark sits at its last joint.
-    figure.thumb.joints[1]!.y,
+    figure.thumb.joints.at(-2)!.y,
   );
   const frame = {
     ...FRAME,
@@ -138,7 +138,7 @@ export function GripPortrait({
         ? null
         : ([...FINGERS, 'thumb'] as const).map((name, i) => {
             const drawn = name === 'thumb' ? figure.thumb : figure.fingers[name];
-            const at = name === 'thumb' ? drawn.joints[1]! : drawn.contact;
+            const at = name === 'thumb' ? drawn.joints.at(-2)! : drawn.contact;
             return (
               <PortraitMark
                 key={name}

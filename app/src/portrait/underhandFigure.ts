@@ -7,8 +7,9 @@ import { RADII_MM } from './handProportions';
 
 /** The row of knuckles stands upright behind the frog, the button in the web above it, mm. [memory] */
 const KNUCKLES: Record<Finger, Vec2> = {
-  index: { x: -50, y: 3 },
-  middle: { x: -52, y: 15 },
+  // Each a little further back than the one below, which it covers.
+  index: { x: -54, y: 3 },
+  middle: { x: -53, y: 15 },
   ring: { x: -52, y: 27 },
   little: { x: -49, y: 38 },
 };
@@ -51,23 +52,33 @@ export function underhandFigure(
       contacts.thumbXMm !== null,
     ),
     back: [
-      { x: -90, y: -8 },
-      { x: -66, y: -13 },
-      { x: -50, y: -6 },
+      { x: -90, y: -22 },
+      { x: -70, y: -16 },
+      { x: -54, y: -6 },
       ...FINGERS.map((finger) => ({ x: KNUCKLES[finger].x + 8, y: KNUCKLES[finger].y })),
-      { x: -50, y: 45.5 },
-      { x: -66, y: 48 },
+      { x: -49, y: 45.8 },
+      { x: -66, y: 49 },
       { x: -90, y: 46 },
     ],
   };
 }
+
+/** Half the thickness of the thumb's root. [memory] */
+const ROOT_RADIUS_MM = 14;
 
 function thumbOnTop(riseDeg: number, xMm: number, flexionDeg: number, seen: boolean): DrawnFinger {
   const [first, last] = PHALANGES_MM.thumb;
   const tip = { x: xMm, y: -9 };
   const ip = towardButton(tip, last!.mm, riseDeg);
   const mcp = towardButton(ip, first!.mm, riseDeg - flexionDeg);
-  return { joints: [mcp, ip, tip], radii: RADII_MM.thumb, contact: { x: xMm, y: -5 }, seen };
+  // Its root lies inside the hand, so that thumb and hand are one.
+  const root = { x: mcp.x - 28, y: mcp.y + 16 };
+  return {
+    joints: [root, mcp, ip, tip],
+    radii: [ROOT_RADIUS_MM, ...RADII_MM.thumb],
+    contact: { x: xMm, y: -5 },
+    seen,
+  };
 }
 
 const towardButton = (from: Vec2, length: number, riseDeg: number): Vec2 => ({
