@@ -1,0 +1,56 @@
+import { holdById } from '../holds';
+import { measureCheck, type Tap } from '../measure';
+import { levelCapture } from '../measure/testing/levelCapture';
+import { findingsOf } from './findings';
+
+const hold = holdById('violin-shallow');
+const tap = (measure: Tap['measure'], answer: Tap['answer']): Tap => ({ measure, answer });
+
+function found(taps: Tap[], captures = [] as ReturnType<typeof levelCapture>[]) {
+  const { measures } = measureCheck({ context: 'free', captures, taps }, hold);
+  return new Map(findingsOf(measures).map((finding) => [finding.sign, finding]));
+}
+
+describe('findingsOf', () => {
+  it('reads a verdict as one sign present and its opposite absent', () => {
+    const findings = found([tap('thumbIpFlexion', { kind: 'value', value: -20, sd: 8 })]);
+    expect(findings.get('thumbStraight')).toMatchObject({ present: true });
+    expect(findings.get('thumbClamped')).toMatchObject({ present: false });
+  });
+
+  it('reads categories that are out, and takes what is fine as absent', () => {
+    const findings = found([
+      tap('littlePlace', { kind: 'category', category: 'over' }),
+      tap('thumbContact', { kind: 'fine' }),
+    ]);
+    expect(findings.get('littleOver')).toMatchObject({ present: true });
+    expect(findings.get('littleOff')).toMatchObject({ present: false });
+    expect(findings.get('thumbOnPad')).toMatchObject({ present: false });
+  });
+
+  it('leaves out what is unsure or has no band', () => {
+    const findings = found([
+      tap('thumbIpFlexion', { kind: 'value', value: 18, sd: 8 }),
+      tap('knuckleHeight', { kind: 'value', value: 0, sd: 10 }),
+    ]);
+    expect(findings.size).toBe(0);
+  });
+
+  it('groups what one picture tells of one point, and keeps answers apart', () => {
+    const picture = found([], [levelCapture({ index: { xMm: 26, u: 2.6 } })]);
+    expect(picture.get('indexDeep')).toEqual({
+      sign: 'indexDeep',
+      present: true,
+      group: 'index in picture 0',
+    });
+    const answers = found([tap('indexDepth', { kind: 'value', value: 2.6, sd: 0.15 })]);
+    expect(answers.get('indexDeep')!.group).toBe('indexDepth');
+  });
+
+  it('takes signs that only a person sees as they were marked', () => {
+    expect(findingsOf([], { tipDrops: true, nailsLong: false })).toEqual([
+      { sign: 'tipDrops', present: true, group: 'tipDrops' },
+      { sign: 'nailsLong', present: false, group: 'nailsLong' },
+    ]);
+  });
+});

@@ -1,0 +1,53 @@
+import type { MergedMeasure } from '../measure';
+import { SIGNS } from './knowledge';
+import type { Sign } from './judgeSchema';
+
+/** What was seen of one sign. */
+export interface Finding {
+  sign: string;
+  present: boolean;
+  /** Findings of one group rest on the same point of the same picture, or on the same answer. */
+  group: string;
+}
+
+/**
+ * The signs that a check's measures tell of, present or absent. What is unsure, contradicts itself, or has no band tells
+ * of none.
+ *
+ * @param looked signs that only a person can see, as they were marked
+ */
+export function findingsOf(
+  measures: readonly Pick<MergedMeasure, 'measure' | 'sources'>[],
+  looked: Readonly<Record<string, boolean>> = {},
+): Finding[] {
+  return SIGNS.flatMap((sign): Finding[] => {
+    const { id, from } = sign;
+    if (from === 'look') {
+      const present = looked[id];
+      return present === undefined ? [] : [{ sign: id, present, group: id }];
+    }
+    const told = measures.filter(({ measure }) => measure.id === from.measure);
+    // The same measure at several places: wrong anywhere is wrong.
+    const states = told.map(({ measure }) => stateOf(sign, measure));
+    if (states.includes(true)) return [{ sign: id, present: true, group: groupOf(sign, told) }];
+    if (!states.includes(false)) return [];
+    return [{ sign: id, present: false, group: groupOf(sign, told) }];
+  });
+}
+
+/** Whether a measure shows a sign; null when it tells nothing of it. */
+function stateOf({ from }: Sign, measure: MergedMeasure['measure']): boolean | null {
+  const { verdict } = measure;
+  if (from === 'look' || verdict === 'unsure' || verdict === 'none') return null;
+  if (verdict === 'in') return false;
+  if ('verdict' in from) return verdict === from.verdict;
+  return measure.kind === 'category' && from.categories.includes(measure.value);
+}
+
+/** Answers by tap stand each for itself; what a picture tells of the same point stands together. */
+function groupOf(sign: Sign, told: readonly Pick<MergedMeasure, 'sources'>[]): string {
+  const first = told[0]?.sources[0];
+  const isPicture = first !== undefined && first.capture !== null;
+  if (isPicture) return `${sign.group} in picture ${first.capture}`;
+  return sign.from === 'look' ? sign.id : sign.from.measure;
+}
