@@ -7,6 +7,7 @@ export * from './handFile';
 export * from './ids';
 export * from './issueWords';
 export * from './measureSchema';
+export * from './opJudgeFile';
 export * from './opMeasureFile';
 export * from './ownHold';
 export * from './picture';

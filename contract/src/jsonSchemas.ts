@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { holdSchema } from '@open-palm/core/holds';
 import { cocoFileSchema } from './coco';
+import { opJudgeFileSchema } from './opJudgeFile';
 import { opMeasureFileSchema } from './opMeasureFile';
 
 /** The published JSON Schemas of the project's files, by the name of their file in docs/schemas. */
 export const jsonSchemas = {
   'measure-file.schema.json': z.toJSONSchema(opMeasureFileSchema, { io: 'input' }),
   'coco.schema.json': z.toJSONSchema(cocoFileSchema, { io: 'input' }),
+  'judge-file.schema.json': z.toJSONSchema(opJudgeFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

@@ -3,13 +3,16 @@ import { parseArgs } from 'node:util';
 import { describeIssue } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
 import { convertFile, FORMATS, type Format } from './convertFile';
+import { judgeFile } from './judgeFile';
 import { measureFile } from './measureFile';
 import { readInput } from './readInput';
 
 const USAGE = `Usage: op measure FILE.json [--hold ID]
+       op judge FILE.json
        op convert FILE.json --to ${FORMATS.join('|')}
 A - instead of the file reads from standard input.
 measure gives every measure of a look at a hold as JSON; docs/measure-file.md tells the format.
+judge ranks the causes of what was seen, and says why; docs/judging.md tells the format.
 convert turns measure files into COCO keypoints and back; docs/coco.md tells how.`;
 
 /** Runs one command; the exit code is 0 when it answered, 2 when the input was refused. */
@@ -29,18 +32,27 @@ async function main(argv: string[]): Promise<number> {
     return 0;
   }
   const isFormat = (FORMATS as readonly (string | undefined)[]).includes(values.to);
-  const isKnown = command === 'measure' || (command === 'convert' && isFormat);
+  const isKnown =
+    command === 'measure' || command === 'judge' || (command === 'convert' && isFormat);
   if (!isKnown || file === undefined || rest.length > 0) {
     process.stderr.write(`${USAGE}\n`);
     return 2;
   }
   const content = await readInput(file);
-  const answer =
-    command === 'measure'
-      ? measureFile(content, values.hold)
-      : convertFile(content, values.to as Format, basename(file, extname(file)));
+  const answer = answerTo(command, content, values, basename(file, extname(file)));
   process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);
   return 0;
+}
+
+function answerTo(
+  command: string,
+  content: unknown,
+  { hold, to }: { hold?: string | undefined; to?: string | undefined },
+  name: string,
+): unknown {
+  if (command === 'measure') return measureFile(content, hold);
+  if (command === 'judge') return judgeFile(content);
+  return convertFile(content, to as Format, name);
 }
 
 try {
