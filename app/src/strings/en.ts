@@ -1,6 +1,7 @@
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
 import * as holdWords from './en/holds';
+import * as judgingWords from './en/judging';
 import * as measureWords from './en/measures';
 
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
@@ -209,6 +210,18 @@ export const en = {
       'The knuckles lie on the hair’s side. Is the picture mirrored, or are the stick’s ends swapped?',
     flip: 'Flip picture and points',
   },
+  workOn: {
+    first: 'Work on first',
+    only: 'Work on',
+    because: (signs: string) => `Because ${signs}.`,
+    leaves: (signs: string) => `It does not explain that ${signs}.`,
+    say: 'Say',
+    another: 'Another way to say it',
+    drills: (names: string) => `To practise: ${names}`,
+    tie: 'The next answer is as good as this one: trust your own eye.',
+    nothing: 'Nothing to fix',
+    nothingMore: 'What was looked at holds well. Say so.',
+  },
   relaxed: {
     title: 'The hand at rest',
     none: 'A picture of the hanging hand shows its own gaps and lengths; the hold is then compared with them.',
@@ -334,10 +347,12 @@ export const en = {
   },
   ...measureWords,
   ...holdWords,
+  ...judgingWords,
   sides,
   skinTones,
   openEnd: { atLeast: (v: string) => `at least ${v}`, atMost: (v: string) => `at most ${v}` },
   or: ' or ',
+  and: ' and ',
 };
 
 export type Strings = typeof en;

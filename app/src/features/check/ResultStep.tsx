@@ -5,6 +5,7 @@ import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import { checkContacts, measureCheck, type Look } from '@open-palm/core/measure';
 import { Breakdown } from '../../breakdown/Breakdown';
+import { WorkOnCard } from '../../judgement/WorkOnCard';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
@@ -112,6 +113,7 @@ export function ResultStep({
           </>
         }
       >
+        <WorkOnCard measures={measures} hold={hold} />
         <Breakdown
           measures={measures}
           notMeasured={notMeasured}

@@ -4,6 +4,7 @@ import { gripFacts, gripOf, type HandFile } from '@open-palm/contract';
 import { useHandFile } from '../../api/queries';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { findHold, holdName } from '../../holdBook/holdBook';
+import { WorkOnCard } from '../../judgement/WorkOnCard';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
@@ -102,6 +103,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           </>
         }
       >
+        {latest ? <WorkOnCard measures={measures} hold={hold} /> : null}
         {latest ? <Breakdown measures={measures} notMeasured={[]} views={[]} /> : null}
         <Text variant="heading">{words.history}</Text>
         {latest ? null : <Text>{words.noHistory}</Text>}
