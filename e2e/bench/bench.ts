@@ -62,6 +62,9 @@ const { drawn, bare } = coreTimes<{ drawn: number[]; bare: number[] }>('op/bench
 report('2,000 draws of a capture, median', quantile(drawn, 0.5), 'ms', 80);
 report('the same over 2,000 bare runs', quantile(drawn, 0.5) / quantile(bare, 0.5), '×', 3);
 
+const { twelve } = coreTimes<{ twelve: number[] }>('op/bench/judgeBench.ts');
+report('what to work on, 12 present signs, median', quantile(twelve, 0.5), 'ms', 20);
+
 const forServer = await startStudio();
 const { readMs, saveMs, memoryMb } = await serverFigures(forServer);
 await forServer.stop();

@@ -120,6 +120,7 @@ for (const { on, name, picture, left, index } of PLAYERS) {
       await tap((await fine.isVisible()) ? 'All fine here' : 'Go on');
     }
     await expect(page.getByText('looked good').filter({ visible: true }).first()).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Nothing to fix' })).toBeVisible();
     await tap('Save this look');
     expect(taps).toBeLessThanOrEqual(14);
     await expect(page.getByText(/looked at today/)).toBeVisible();
@@ -159,6 +160,8 @@ test('a violin hold answered checkpoint by checkpoint, faults and all', async ({
   await page.getByRole('button', { name: 'All fine here' }).click();
 
   const result = page.getByRole('main');
+  await expect(result.getByText('Work on first')).toBeVisible();
+  await expect(result.getByRole('heading', { name: 'The thumb sits on its pad' })).toBeVisible();
   await expect(result.getByText('too straight').first()).toBeVisible();
   await expect(result.getByText('on its pad')).toBeVisible();
   await expect(result.getByText('too deep').first()).toBeVisible();

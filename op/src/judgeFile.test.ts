@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { describeIssue } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
 import { judgeFile } from './judgeFile';
@@ -13,6 +15,12 @@ const refusal = (content: unknown): string[] => {
 };
 
 describe('judgeFile', () => {
+  it('answers the documented example', () => {
+    const path = join(__dirname, '../../docs/examples/judge.json');
+    const { workOn } = judgeFile(JSON.parse(readFileSync(path, 'utf8')));
+    expect(workOn[0]!.cause).toBe('handTooFarBack');
+  });
+
   const file = {
     hold: 'french-bass-ring',
     signs: { handTooFarBack: true, tipDrops: true, thumbOnPad: false },
