@@ -118,6 +118,9 @@ describe('judgeFindings', () => {
     const two = worksOn(ranked('violin-shallow', seen('thumbStraight', 'indexDeep')));
     expect(two.map(({ cause }) => cause.id)).toEqual(['thumbOnItsPad', 'indexTooDeep']);
     expect(worksOn(ranked('violin-shallow', seen('thumbStraight')))).toHaveLength(1);
+    // A deep middle finger alone is a weak sign of anything.
+    const weak = [...seen('indexDeep', 'middleDeep'), ...notSeen('ringDeep')];
+    expect(worksOn(ranked('violin-shallow', weak))).toHaveLength(1);
     expect(worksOn([])).toEqual([]);
   });
 

@@ -60,6 +60,8 @@ export const numbersSchema = z
     pseudoChecks: z.number().positive(),
     /** Scores this close to each other, as a share of the larger, are a tie. */
     tieWithin: probability,
+    /** How probable a second thing to work on must be to be named. */
+    secondFrom: probability,
     standing: standingSchema,
   })
   .strict();
