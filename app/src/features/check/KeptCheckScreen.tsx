@@ -1,14 +1,17 @@
 import { View } from 'react-native';
-import type { Check } from '@open-palm/contract';
-import { useCheck } from '../../api/queries';
+import { gripFacts, type Check, type HandFile } from '@open-palm/contract';
+import { useCheck, useHandFile } from '../../api/queries';
 import { paths } from '../../api/paths';
 import { Breakdown } from '../../breakdown/Breakdown';
+import { findHold } from '../../holdBook/holdBook';
 import { BackHeader } from '../../kit/BackHeader';
+import { Card } from '../../kit/Card';
 import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
+import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { dayWords } from '../../strings/dateWords';
 import { DownloadPoints } from './coco/DownloadPoints';
@@ -19,22 +22,53 @@ const words = strings.result;
 /** A look as it was kept: the pictures with their points, and what was measured then. */
 export function KeptCheckScreen({ checkId }: { checkId: string }) {
   const check = useCheck(checkId);
-  return <Loaded from={check}>{(data) => <KeptCheck check={data} />}</Loaded>;
+  return <Loaded from={check}>{(data) => <WithStudent check={data} />}</Loaded>;
 }
 
-function KeptCheck({ check }: { check: Check }) {
-  const { captures, taps } = check;
+function WithStudent({ check }: { check: Check }) {
+  const handFile = useHandFile(check.studentId);
+  return <Loaded from={handFile}>{(data) => <KeptCheck check={check} handFile={data} />}</Loaded>;
+}
+
+function KeptCheck({
+  check,
+  handFile: { student, ownHolds },
+}: {
+  check: Check;
+  handFile: HandFile;
+}) {
+  const { captures, taps, grip } = check;
+  // The look may be of an instrument that is no longer played.
+  const isPlayed = student.setups.some(({ id }) => id === check.setupId);
+  // Only what is wanted where nothing was seen comes from the hold; every verdict is the kept one.
+  const { hold } = gripFacts(
+    { ...grip, relaxedHandId: null },
+    findHold(grip.holdId, ownHolds),
+    null,
+  );
   return (
     <Screen columns>
       <BackHeader
         title={dayWords(check.takenAt)}
         under={strings.contexts[check.context]}
         backLabel={strings.nav.toStudent}
-        onBack={`/students/${check.studentId}?setup=${check.setupId}`}
+        onBack={`/students/${check.studentId}${isPlayed ? `?setup=${check.setupId}` : ''}`}
       />
       <Columns
         picture={
           <View style={{ gap: space(3) }}>
+            <Card style={{ padding: 0, overflow: 'hidden' }}>
+              <GripPortrait
+                label={words.portrait}
+                numbers={{
+                  hold,
+                  side: student.side,
+                  skinTone: student.skinTone,
+                  contacts: check.contacts,
+                  ...shownBy(check.measures),
+                }}
+              />
+            </Card>
             {captures.map((capture) => (
               <MarkedPicture
                 key={capture.id}
