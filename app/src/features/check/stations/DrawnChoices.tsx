@@ -32,34 +32,33 @@ export function DrawnChoices({
       style={{
         flexDirection: 'row',
         flexWrap: 'wrap',
-        justifyContent: 'space-between',
-        rowGap: space(2),
+        margin: -space(1),
       }}
     >
       {options.map(({ key, label, chosen, figure, onPress }) => (
-        <Pressable
-          key={key}
-          role="radio"
-          aria-checked={chosen}
-          aria-label={label}
-          onPress={onPress}
-          style={({ pressed }) => ({
-            width: `${100 / columns - 1.5}%`,
-            alignItems: 'center',
-            justifyContent: 'flex-end',
-            gap: space(1),
-            padding: space(2),
-            borderRadius: RADIUS,
-            borderWidth: chosen ? 2 : 1,
-            borderColor: chosen ? tokens.ink : tokens.line,
-            backgroundColor: pressed || chosen ? tokens.amberGround : tokens.card,
-          })}
-        >
-          {figure}
-          <Text variant="small" style={{ textAlign: 'center' }}>
-            {label}
-          </Text>
-        </Pressable>
+        <View key={key} style={{ width: `${100 / columns}%`, padding: space(1) }}>
+          <Pressable
+            role="radio"
+            aria-checked={chosen}
+            aria-label={label}
+            onPress={onPress}
+            style={({ pressed }) => ({
+              alignItems: 'center',
+              justifyContent: 'flex-end',
+              gap: space(1),
+              padding: space(2),
+              borderRadius: RADIUS,
+              borderWidth: chosen ? 2 : 1,
+              borderColor: chosen ? tokens.ink : tokens.line,
+              backgroundColor: pressed || chosen ? tokens.amberGround : tokens.card,
+            })}
+          >
+            {figure}
+            <Text variant="small" style={{ textAlign: 'center' }}>
+              {label}
+            </Text>
+          </Pressable>
+        </View>
       ))}
     </View>
   );

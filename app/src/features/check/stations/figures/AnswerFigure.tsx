@@ -22,12 +22,11 @@ export function AnswerFigure({
 }) {
   const skin = SKINS[skinTone];
   const limbs = typeof answer === 'number' ? LIMBS[measure]?.(answer) : undefined;
-  // What is written or counted in a drawing would stand mirrored: those look alike for both hands.
-  const isMirrored = side === 'left' && typeof answer === 'number';
+  const mirrored = side === 'left';
   return (
-    <View style={{ width: '100%', ...(isMirrored ? { transform: [{ scaleX: -1 }] } : {}) }}>
+    <View style={{ width: '100%', ...(mirrored ? { transform: [{ scaleX: -1 }] } : {}) }}>
       {typeof answer === 'string' ? (
-        <CategoryFigure id={measure} at={answer} skin={skin} />
+        <CategoryFigure id={measure} at={answer} skin={skin} mirrored={mirrored} />
       ) : limbs ? (
         <BendFigure limbs={limbs} skin={skin} />
       ) : (

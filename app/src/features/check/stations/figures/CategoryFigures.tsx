@@ -14,6 +14,29 @@ function Frame({ children }: { children: ReactNode }) {
   );
 }
 
+/** What is written in a drawing: readable in a mirrored one too. */
+function Upright({
+  x,
+  y,
+  mirrored,
+  color,
+  children,
+}: {
+  x: number;
+  y: number;
+  mirrored: boolean;
+  color: string;
+  children: string;
+}) {
+  return (
+    <G x={x} y={y} scaleX={mirrored ? -1 : 1}>
+      <Text fontSize={18} fontFamily={FONTS.strong} textAnchor="middle" fill={color}>
+        {children}
+      </Text>
+    </G>
+  );
+}
+
 /** Which part of the thumb touches, with a mark at it: past the nail, the tip, or the pad. */
 function ThumbContact({ at, skin }: { at: string; skin: Skin }) {
   const tokens = useTokens();
@@ -33,7 +56,7 @@ function ThumbContact({ at, skin }: { at: string; skin: Skin }) {
 }
 
 /** The octagon of the stick from the button's end, hair down, with one side marked. */
-function StickFacet({ at }: { at: string }) {
+function StickFacet({ at, mirrored }: { at: string; mirrored: boolean }) {
   const tokens = useTokens();
   const corner = (i: number) => {
     const rad = ((i * 45 - 112.5) * Math.PI) / 180;
@@ -59,9 +82,9 @@ function StickFacet({ at }: { at: string }) {
         strokeWidth={7}
         strokeLinecap="round"
       />
-      <Text x={0} y={2} fontSize={18} fontFamily={FONTS.strong} textAnchor="middle" fill="#FFFFFF">
+      <Upright x={0} y={2} mirrored={mirrored} color="#FFFFFF">
         {at}
-      </Text>
+      </Upright>
     </Frame>
   );
 }
@@ -92,7 +115,7 @@ function LittlePlace({ at, skin }: { at: string; skin: Skin }) {
 const FINGER_NUMBERS: Record<string, string> = { index: '1', middle: '2', ring: '3', little: '4' };
 
 /** The frog with its ferrule, and the number of the finger whose tip is there. */
-function FingerAtFerrule({ at, skin }: { at: string; skin: Skin }) {
+function FingerAtFerrule({ at, skin, mirrored }: { at: string; skin: Skin; mirrored: boolean }) {
   const tokens = useTokens();
   const number = FINGER_NUMBERS[at];
   return (
@@ -108,16 +131,14 @@ function FingerAtFerrule({ at, skin }: { at: string; skin: Skin }) {
             stroke={skin.line}
             strokeWidth={1.2}
           />
-          <Text
+          <Upright
             x={-5}
             y={-12}
-            fontSize={18}
-            fontFamily={FONTS.strong}
-            textAnchor="middle"
-            fill={tokens.dark ? tokens.ground : tokens.ink}
+            mirrored={mirrored}
+            color={tokens.dark ? tokens.ground : tokens.ink}
           >
             {number}
-          </Text>
+          </Upright>
         </G>
       )}
     </Frame>
@@ -157,16 +178,27 @@ function StickRoll({ at }: { at: string }) {
 }
 
 /** The drawings of answers that are categories, by their measure. */
-export function CategoryFigure({ id, at, skin }: { id: MeasureId; at: string; skin: Skin }) {
+export function CategoryFigure({
+  id,
+  at,
+  skin,
+  mirrored,
+}: {
+  id: MeasureId;
+  at: string;
+  skin: Skin;
+  /** Whether the whole drawing is mirrored around it. */
+  mirrored: boolean;
+}) {
   switch (id) {
     case 'thumbContact':
       return <ThumbContact at={at} skin={skin} />;
     case 'thumbFacet':
-      return <StickFacet at={at} />;
+      return <StickFacet at={at} mirrored={mirrored} />;
     case 'littlePlace':
       return <LittlePlace at={at} skin={skin} />;
     case 'ferruleFinger':
-      return <FingerAtFerrule at={at} skin={skin} />;
+      return <FingerAtFerrule at={at} skin={skin} mirrored={mirrored} />;
     case 'elbowLevel':
       return <ElbowLevel at={at} skin={skin} />;
     default:
