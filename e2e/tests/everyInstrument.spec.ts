@@ -174,6 +174,35 @@ test('a violin hold answered checkpoint by checkpoint, faults and all', async ({
   await expect(result.getByText('Angle to the stick', { exact: true })).toHaveCount(0);
 });
 
+test('a touch on the drawn finger reads the depth where it is drawn, at its ends too', async ({
+  page,
+}) => {
+  await openLook(page, 'Osric Tidewell');
+  await page.getByRole('button', { name: 'By tap' }).click();
+  await page.getByRole('button', { name: 'All fine here' }).click();
+  // The index's bones are 39.8, 22.4 and 19.8 mm long, with 9 mm above and below them.
+  for (const [mmFromTip, told] of [
+    [0.2, '0.0 ± '],
+    [19.8, '1.0 ± '],
+    [42.2, '2.0 ± '],
+    [81.8, '3.0 ± '],
+  ] as const) {
+    await page.getByRole('link', { name: 'Answer: Index: depth' }).click();
+    const slider = page.getByRole('slider', { name: 'Index: depth' });
+    const drawing = (await slider.locator('svg').boundingBox())!;
+    const shown = (await slider.boundingBox())!;
+    // Nothing but the drawing takes touches: 62 by 100 mm, whatever the screen.
+    expect(shown.width / shown.height).toBeCloseTo(62 / 100, 2);
+    expect(drawing.height).toBeCloseTo(shown.height, 0);
+    await page.mouse.click(
+      drawing.x + drawing.width / 2,
+      drawing.y + drawing.height * (1 - (9 + mmFromTip) / 100),
+    );
+    await page.getByRole('button', { name: 'Back' }).click();
+    await expect(page.getByText(told)).toBeVisible();
+  }
+});
+
 test('a finger’s depth is answered with keys alone', async ({ page }) => {
   await openLook(page, 'Osric Tidewell');
   await page.getByRole('button', { name: 'By tap' }).click();

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { demoPicture, FINGER_SIDE_ORDER, markPicture } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
 
@@ -128,11 +129,18 @@ test('an instrument is added, with its own hold, bow and answers where schools d
   await openStations(page);
 });
 
-/** The answers shift the bands: opposite the middle finger alone, the thumb between two fingers is out. */
-async function openStations(page: import('@playwright/test').Page): Promise<void> {
+/** The answer gives a band to what this hold otherwise shows without a verdict: opposite the middle finger alone. */
+async function openStations(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'By tap' }).click();
   await page.getByRole('link', { name: 'Answer: Against the middle finger' }).click();
   await page.getByRole('radio', { name: 'about −1.4 finger widths' }).click();
   await page.getByRole('button', { name: 'Back' }).click();
-  await expect(page.getByText('−1.4 ± 0.2 finger widths')).toBeVisible();
+  await page.getByRole('button', { name: 'Rest is fine' }).click();
+  for (const station of ['Fingers', 'Little finger', 'Wrist']) {
+    await expect(page.getByRole('heading', { name: station, exact: true })).toBeVisible();
+    const fine = page.getByRole('button', { name: 'All fine here' });
+    await ((await fine.isVisible()) ? fine : page.getByRole('button', { name: 'Go on' })).click();
+  }
+  await expect(page.getByText('slid to the little finger', { exact: true })).toBeVisible();
+  await expect(page.getByText(/wanted −0\.4 to 0\.4 finger widths/)).toBeVisible();
 }

@@ -13,6 +13,7 @@ import {
 import { BackHeader } from '../../../kit/BackHeader';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
+import { Columns } from '../../../kit/Columns';
 import { PressRow } from '../../../kit/PressRow';
 import { Screen } from '../../../kit/Screen';
 import { StateMark } from '../../../kit/StateMark';
@@ -66,6 +67,7 @@ export function StationOverview({
   const listed = showsAll ? [...station.judged, ...station.further] : station.judged;
   return (
     <Screen
+      columns
       footer={
         open === null ? (
           <Button label={words.next} primary onPress={onNext} style={{ flex: 1 }} />
@@ -93,39 +95,50 @@ export function StationOverview({
         backLabel={strings.nav.back}
         onBack={onBack}
       />
-      <Card
-        style={{ padding: 0, overflow: 'hidden', maxWidth: 420, alignSelf: 'center', width: '78%' }}
+      <Columns
+        picture={
+          <Card
+            style={{
+              padding: 0,
+              overflow: 'hidden',
+              maxWidth: 420,
+              alignSelf: 'center',
+              width: '78%',
+            }}
+          >
+            <GripPortrait label={words.portrait} numbers={{ hold, side, skinTone, ...numbers }} />
+          </Card>
+        }
       >
-        <GripPortrait label={words.portrait} numbers={{ hold, side, skinTone, ...numbers }} />
-      </Card>
-      <View style={{ gap: space(1) }}>
-        {listed.map((id) => {
-          const tap = taps.find((other) => other.measure === id);
-          const measure = tap && tapMeasure(tap, hold, context);
-          return (
-            <PressRow
-              key={id}
-              label={words.answerFor(strings.measures[id])}
-              onPress={() => onAsk(id)}
-            >
-              <StateMark state={measure ? verdictMark(measure.verdict) : 'notSeen'} size={16} />
-              <Text variant="small" style={{ flex: 1 }}>
-                {strings.measures[id]}
-              </Text>
-              <Text variant="small" second>
-                {tap ? tapWords(tap) : ''}
-              </Text>
-            </PressRow>
-          );
-        })}
-      </View>
-      {station.further.length > 0 ? (
-        <Button
-          label={showsAll ? words.fewer : words.further(station.further.length)}
-          icon={showsAll ? 'chevron-up' : 'chevron-down'}
-          onPress={() => setShowsAll(!showsAll)}
-        />
-      ) : null}
+        <View style={{ gap: space(1) }}>
+          {listed.map((id) => {
+            const tap = taps.find((other) => other.measure === id);
+            const measure = tap && tapMeasure(tap, hold, context);
+            return (
+              <PressRow
+                key={id}
+                label={words.answerFor(strings.measures[id])}
+                onPress={() => onAsk(id)}
+              >
+                <StateMark state={measure ? verdictMark(measure.verdict) : 'notSeen'} size={16} />
+                <Text variant="small" style={{ flex: 1 }}>
+                  {strings.measures[id]}
+                </Text>
+                <Text variant="small" second>
+                  {tap ? tapWords(tap) : ''}
+                </Text>
+              </PressRow>
+            );
+          })}
+        </View>
+        {station.further.length > 0 ? (
+          <Button
+            label={showsAll ? words.fewer : words.further(station.further.length)}
+            icon={showsAll ? 'chevron-up' : 'chevron-down'}
+            onPress={() => setShowsAll(!showsAll)}
+          />
+        ) : null}
+      </Columns>
     </Screen>
   );
 }

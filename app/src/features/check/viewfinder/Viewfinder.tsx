@@ -97,7 +97,6 @@ export function Viewfinder({
       <Footer>
         <Button
           label={words.file}
-          icon="image-outline"
           primary={state === 'none'}
           onPress={choose}
           style={{ flex: 1 }}

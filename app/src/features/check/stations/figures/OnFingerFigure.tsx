@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect } from 'react-native-svg';
 import type { SkinTone } from '@open-palm/contract';
 import { PHALANGES_MM, type Finger } from '@open-palm/core/hand';
@@ -34,6 +35,7 @@ export function OnFingerFigure({
   const skin = SKINS[skinTone];
   const [u, setU] = useState(value ?? 1);
   const [isShown, setIsShown] = useState(value !== null);
+  const [room, setRoom] = useState({ width: 0, height: 0 });
   const bones = PHALANGES_MM[finger].map(({ mm }) => mm);
   const length = bones.reduce((sum, mm) => sum + mm, 0);
   const height = length + 2 * MARGIN;
@@ -44,49 +46,58 @@ export function OnFingerFigure({
   };
   const joints = [3, 2, 1, 0].map((at) => ({ x: WIDTH / 2, y: y(at) }));
   const radii = RADII_MM[finger].map((r) => r * 1.5);
+  // The touched area is just as large as the drawing: a margin around it would shift every place.
+  const scale = Math.min(room.width / WIDTH, room.height / height);
   return (
-    <PointerArea
-      label={label}
-      value={isShown ? Math.round(u * 100) / 100 : null}
-      valueText={isShown ? strings.stations.onFinger(plainNumber(u, 'u')) : ''}
-      min={0}
-      max={DEEPEST_U}
-      onMove={({ y: share }) => choose(uAtHeight(bones, height - MARGIN - share * height))}
-      onTake={() => onTake(Math.round(u * 100) / 100)}
-      onStep={(steps) => choose(u + steps * STEP_U)}
-      style={{ flex: 1, alignItems: 'center', minHeight: 300 }}
+    <View
+      style={{ flex: 1, minHeight: 300, alignItems: 'center', justifyContent: 'flex-end' }}
+      onLayout={({ nativeEvent: { layout } }) =>
+        setRoom({ width: layout.width, height: layout.height })
+      }
     >
-      <Svg width="100%" height="100%" viewBox={`0 0 ${WIDTH} ${height}`} aria-hidden>
-        <Path
-          d={pathThrough(tubeOutline(joints, radii))}
-          fill={skin.fill}
-          stroke={skin.line}
-          strokeWidth={0.8}
-        />
-        {[1, 2].map((at) => (
-          <G key={at}>
-            <Line
-              x1={WIDTH / 2 - 10}
-              x2={WIDTH / 2 + 10}
-              y1={y(at)}
-              y2={y(at)}
-              stroke={skin.line}
-              strokeWidth={0.7}
-            />
-            <Line
-              x1={WIDTH / 2 - 8}
-              x2={WIDTH / 2 + 8}
-              y1={y(at) + 1.6}
-              y2={y(at) + 1.6}
-              stroke={skin.line}
-              strokeWidth={0.4}
-            />
-          </G>
-        ))}
-        {isShown ? (
-          <Rect x={0} y={y(u) - 4} width={WIDTH} height={8} fill={tokens.wood} opacity={0.9} />
-        ) : null}
-      </Svg>
-    </PointerArea>
+      <PointerArea
+        label={label}
+        value={isShown ? Math.round(u * 100) / 100 : null}
+        valueText={isShown ? strings.stations.onFinger(plainNumber(u, 'u')) : ''}
+        min={0}
+        max={DEEPEST_U}
+        onMove={({ y: share }) => choose(uAtHeight(bones, height - MARGIN - share * height))}
+        onTake={() => onTake(Math.round(u * 100) / 100)}
+        onStep={(steps) => choose(u + steps * STEP_U)}
+        style={{ width: WIDTH * scale, height: height * scale }}
+      >
+        <Svg width="100%" height="100%" viewBox={`0 0 ${WIDTH} ${height}`} aria-hidden>
+          <Path
+            d={pathThrough(tubeOutline(joints, radii))}
+            fill={skin.fill}
+            stroke={skin.line}
+            strokeWidth={0.8}
+          />
+          {[1, 2].map((at) => (
+            <G key={at}>
+              <Line
+                x1={WIDTH / 2 - 10}
+                x2={WIDTH / 2 + 10}
+                y1={y(at)}
+                y2={y(at)}
+                stroke={skin.line}
+                strokeWidth={0.7}
+              />
+              <Line
+                x1={WIDTH / 2 - 8}
+                x2={WIDTH / 2 + 8}
+                y1={y(at) + 1.6}
+                y2={y(at) + 1.6}
+                stroke={skin.line}
+                strokeWidth={0.4}
+              />
+            </G>
+          ))}
+          {isShown ? (
+            <Rect x={0} y={y(u) - 4} width={WIDTH} height={8} fill={tokens.wood} opacity={0.9} />
+          ) : null}
+        </Svg>
+      </PointerArea>
+    </View>
   );
 }
