@@ -49,13 +49,23 @@ const featureZones = (base, features) =>
 
 const zones = [
   ...packageZones,
-  ...featureZones('app/src/features', ['today', 'students', 'handFile', 'check', 'holds']),
+  ...featureZones('app/src/features', [
+    'today',
+    'students',
+    'handFile',
+    'check',
+    'holds',
+    'build',
+    'feedback',
+  ]),
   ...featureZones('server/src/features', [
     'students',
     'checks',
     'pictures',
     'holds',
     'relaxedHands',
+    'lessonLog',
+    'letters',
   ]),
 ];
 

@@ -1,10 +1,23 @@
-import { readFileSync } from 'node:fs';
+import { cpSync, mkdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 
 /** Bundles the server with the project's own packages; what comes from the registry stays outside. */
 const root = fileURLToPath(new URL('..', import.meta.url));
 const { dependencies } = JSON.parse(readFileSync(`${root}/server/package.json`, 'utf8'));
+
+/** The app's own faces, for letters that the server prints. */
+const faces = {
+  'display.ttf': '@expo-google-fonts/besley/600SemiBold/Besley_600SemiBold.ttf',
+  'text.ttf':
+    '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
+};
+const { resolve } = createRequire(`${root}/app/package.json`);
+mkdirSync(`${root}/server/dist/fonts`, { recursive: true });
+for (const [name, face] of Object.entries(faces)) {
+  cpSync(resolve(face), `${root}/server/dist/fonts/${name}`);
+}
 
 await build({
   absWorkingDir: root,

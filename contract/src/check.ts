@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
+import { SIGNS } from '@open-palm/core/judge';
+import { READINESS, READINESS_ITEMS } from '@open-palm/core/practice';
 import { captureSchema } from './capture';
 import { idSchema } from './ids';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
@@ -22,6 +24,30 @@ export const gripSchema = z
   })
   .strict();
 
+/** Signs as a person saw them: there, or not. */
+export const seenSignsSchema = z.record(
+  z.string().refine((id) => SIGNS.some((sign) => sign.id === id), {
+    error: (issue) => `there is no sign "${String(issue.input)}"`,
+  }),
+  z.boolean(),
+);
+
+/** Something that a person added in words, if they did. */
+export const wordSchema = z.string().trim().min(1).max(400).nullable();
+
+/** Whether bow and student were ready, item by item, with what was wrong. */
+export const readinessSchema = z
+  .array(
+    z
+      .object({ item: z.enum(READINESS_ITEMS), state: z.string(), word: wordSchema })
+      .strict()
+      .refine(({ item, state }) => READINESS[item].includes(state), {
+        path: ['state'],
+        error: 'this item has no such state',
+      }),
+  )
+  .max(READINESS_ITEMS.length);
+
 /** One look at a student's hold, as the client sends it; the measures are worked out again by the server. */
 export const checkInputSchema = z
   .object({
@@ -32,12 +58,17 @@ export const checkInputSchema = z
     grip: gripSchema,
     captures: z.array(captureSchema).max(MOST_CAPTURES, `at most ${MOST_CAPTURES} pictures`),
     taps: z.array(tapSchema).max(200),
+    signs: seenSignsSchema.default({}),
+    readiness: readinessSchema.default([]),
   })
   .strict()
-  .refine(({ captures, taps }) => captures.length + taps.length > 0, {
-    path: ['captures'],
-    error: 'a check needs a picture or an answer',
-  });
+  .refine(
+    ({ captures, taps, signs }) => captures.length + taps.length + Object.keys(signs).length > 0,
+    {
+      path: ['captures'],
+      error: 'a check needs a picture or an answer',
+    },
+  );
 
 /** A kept check with what was worked out of it. */
 export const checkSchema = checkInputSchema.extend({
@@ -49,3 +80,5 @@ export const checkSchema = checkInputSchema.extend({
 export type Grip = z.infer<typeof gripSchema>;
 export type CheckInput = z.infer<typeof checkInputSchema>;
 export type Check = z.infer<typeof checkSchema>;
+export type Readiness = z.infer<typeof readinessSchema>;
+export type SeenSigns = z.infer<typeof seenSignsSchema>;

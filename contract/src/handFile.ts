@@ -8,7 +8,9 @@ import {
   VERDICTS,
   VIEWS,
 } from '@open-palm/core/measure';
+import { seenSignsSchema } from './check';
 import { idSchema } from './ids';
+import { logEntrySchema, ownCueSchema } from './lessonLog';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
 import { ownHoldSchema } from './ownHold';
 import { relaxedHandSchema } from './relaxedHand';
@@ -52,6 +54,12 @@ export const handFileSchema = z.object({
   ),
   standings: standingsSchema,
   contacts: contactsSchema,
+  /** Signs that only a person sees, each from the newest look that told of it. */
+  signs: seenSignsSchema,
+  /** What was said, tried, overruled and timed in lessons, newest first; flags that it hurts are always among it. */
+  log: z.array(logEntrySchema),
+  /** The teacher's own cues, for whichever student they were first said. */
+  ownCues: z.array(ownCueSchema),
 });
 
 /** A student in the list, with what the small portrait of the main instrument needs. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
-import { CAUSES, SIGNS } from '@open-palm/core/judge';
+import { AGE_BANDS, CAUSES, SIGNS } from '@open-palm/core/judge';
 import { issuesFromZod } from './zodIssues';
 
 const known = (kind: string, ids: readonly string[]) =>
@@ -23,6 +23,8 @@ export const opJudgeFileSchema = z
       ),
       z.boolean(),
     ),
+    /** The student's age: some causes are commoner at some ages. */
+    age: z.enum(AGE_BANDS).nullable().default(null),
     /** In how many of this student's checks a cause was the one. */
     history: z
       .record(

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { SIDES } from '@open-palm/core/measure';
+import { LEVELS } from '@open-palm/core/practice';
 import { idSchema } from './ids';
 import { setupSchema } from './setup';
 
@@ -21,6 +22,7 @@ export const studentInputSchema = z
       .max(130, 'between 40 and 130 mm')
       .nullable(),
     skinTone: z.enum(SKIN_TONES),
+    level: z.enum(LEVELS),
     /** The main instrument first. */
     setups: z
       .array(setupSchema)

@@ -1,7 +1,7 @@
 import { holdById } from '../holds';
 import { measureCheck, type Tap } from '../measure';
 import { levelCapture } from '../measure/testing/levelCapture';
-import { findingsOf } from './findings';
+import { findingsOf, signsOfVerdict } from './findings';
 
 const hold = holdById('violin-shallow');
 const tap = (measure: Tap['measure'], answer: Tap['answer']): Tap => ({ measure, answer });
@@ -45,6 +45,37 @@ describe('findingsOf', () => {
     });
     const answers = found([tap('indexDepth', { kind: 'value', value: 2.6, sd: 0.15 })]);
     expect(answers.get('indexDeep')!.group).toBe('indexDepth');
+  });
+
+  it('takes a person’s word over what was measured of the same sign', () => {
+    const { measures } = measureCheck(
+      {
+        context: 'free',
+        captures: [],
+        taps: [tap('thumbContact', { kind: 'category', category: 'pad' })],
+      },
+      hold,
+    );
+    const present = (looked: Record<string, boolean>) =>
+      findingsOf(measures, looked).find(({ sign }) => sign === 'thumbOnPad')!.present;
+    expect(present({})).toBe(true);
+    expect(present({ thumbOnPad: false })).toBe(false);
+  });
+
+  it('reads what a verdict says of a measure’s signs', () => {
+    expect(signsOfVerdict('thumbIpFlexion', 'in')).toEqual({
+      thumbStraight: false,
+      thumbClamped: false,
+    });
+    expect(signsOfVerdict('thumbIpFlexion', 'low')).toEqual({
+      thumbStraight: true,
+      thumbClamped: false,
+    });
+    expect(signsOfVerdict('littlePlace', 'in')).toMatchObject({
+      littleOff: false,
+      littleOver: false,
+    });
+    expect(signsOfVerdict('littlePlace', 'low')).toEqual({});
   });
 
   it('takes signs that only a person sees as they were marked', () => {

@@ -1,4 +1,4 @@
-import type { MergedMeasure } from '../measure';
+import type { MeasureId, MergedMeasure } from '../measure';
 import { SIGNS } from './knowledge';
 import type { Sign } from './judgeSchema';
 
@@ -14,7 +14,7 @@ export interface Finding {
  * The signs that a check's measures tell of, present or absent. What is unsure, contradicts itself, or has no band tells
  * of none.
  *
- * @param looked signs that only a person can see, as they were marked
+ * @param looked signs as a person saw them; where measures tell of the same one, the person's word counts
  */
 export function findingsOf(
   measures: readonly Pick<MergedMeasure, 'measure' | 'sources'>[],
@@ -22,10 +22,9 @@ export function findingsOf(
 ): Finding[] {
   return SIGNS.flatMap((sign): Finding[] => {
     const { id, from } = sign;
-    if (from === 'look') {
-      const present = looked[id];
-      return present === undefined ? [] : [{ sign: id, present, group: id }];
-    }
+    const seen = looked[id];
+    if (seen !== undefined) return [{ sign: id, present: seen, group: id }];
+    if ('look' in from) return [];
     const told = measures.filter(({ measure }) => measure.id === from.measure);
     // The same measure at several places: wrong anywhere is wrong.
     const states = told.map(({ measure }) => stateOf(sign, measure));
@@ -35,10 +34,26 @@ export function findingsOf(
   });
 }
 
+/**
+ * What a verdict says of a measure's signs: which it shows, and which it rules out. A category that is out does not say
+ * which of its signs it is.
+ */
+export function signsOfVerdict(
+  id: MeasureId,
+  verdict: 'in' | 'low' | 'high',
+): Record<string, boolean> {
+  const told = SIGNS.flatMap(({ id: sign, from }): [string, boolean][] => {
+    if (!('measure' in from) || from.measure !== id) return [];
+    if (verdict === 'in') return [[sign, false]];
+    return 'verdict' in from ? [[sign, from.verdict === verdict]] : [];
+  });
+  return Object.fromEntries(told);
+}
+
 /** Whether a measure shows a sign; null when it tells nothing of it. */
 function stateOf({ from }: Sign, measure: MergedMeasure['measure']): boolean | null {
   const { verdict } = measure;
-  if (from === 'look' || verdict === 'unsure' || verdict === 'none') return null;
+  if ('look' in from || verdict === 'unsure' || verdict === 'none') return null;
   if (verdict === 'in') return false;
   if ('verdict' in from) return verdict === from.verdict;
   return measure.kind === 'category' && from.categories.includes(measure.value);
@@ -49,5 +64,5 @@ function groupOf(sign: Sign, told: readonly Pick<MergedMeasure, 'sources'>[]): s
   const first = told[0]?.sources[0];
   const isPicture = first !== undefined && first.capture !== null;
   if (isPicture) return `${sign.group} in picture ${first.capture}`;
-  return sign.from === 'look' ? sign.id : sign.from.measure;
+  return 'look' in sign.from ? sign.id : sign.from.measure;
 }

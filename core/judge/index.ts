@@ -1,3 +1,5 @@
+export * from './causeHistory';
+export * from './contradictions';
 export * from './cueLadder';
 export * from './findings';
 export * from './judgeFindings';
@@ -5,4 +7,5 @@ export * from './judgeSchema';
 export * from './knowledge';
 export * from './noisyOr';
 export * from './priors';
+export * from './sinceStart';
 export * from './worksOn';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { holdById, HOLD_IDS } from '../holds';
 import type { Finding } from './findings';
 import { judgeFindings } from './judgeFindings';
-import type { JudgeNumbers } from './judgeSchema';
+import type { AgeBand, JudgeNumbers } from './judgeSchema';
 import { NUMBERS } from './knowledge';
 import { worksOn } from './worksOn';
 
@@ -162,7 +162,7 @@ describe('judgeFindings', () => {
   it('moves with this student’s history, and a long one outweighs the prior', () => {
     const posterior = (confirmed: number, checks: number) => {
       const judgement = judgeFindings(seen('thumbStraight'), hold, {
-        longNails: { confirmed, checks },
+        history: { longNails: { confirmed, checks } },
       });
       if (judgement.kind !== 'toWorkOn') return NaN;
       return judgement.ranked.find(({ cause }) => cause.id === 'longNails')!.posterior;
@@ -171,9 +171,33 @@ describe('judgeFindings', () => {
     expect(posterior(0, 30)).toBeLessThan(posterior(0, 0));
   });
 
+  it('moves with the age at which a cause is commoner', () => {
+    const posterior = (age: AgeBand | null) => {
+      const judgement = judgeFindings(seen('thumbStraight'), hold, { age });
+      if (judgement.kind !== 'toWorkOn') return NaN;
+      return judgement.ranked.find(({ cause }) => cause.id === 'longNails')!.posterior;
+    };
+    expect(posterior('adult')).toBeGreaterThan(posterior(null));
+    expect(posterior('child')).toBeLessThan(posterior('adult'));
+  });
+
   it.each(HOLD_IDS)('gives the same answer every time for %s', (id) => {
     const findings = seen('thumbStraight', 'indexDeep', 'wristLow', 'elbowRaised');
     const once = judgeFindings(findings, holdById(id));
     expect(judgeFindings(findings, holdById(id))).toEqual(once);
+  });
+});
+
+describe('points of a letter', () => {
+  it('are up to four, each the best answer to what is left, none said twice', () => {
+    const findings = seen('thumbStraight', 'indexDeep', 'wristLow', 'elbowRaised', 'knucklesFlat');
+    const points = worksOn(ranked('violin-shallow', findings), 4);
+    expect(points).toHaveLength(4);
+    const first = points[0]!.explains;
+    for (const [i, { explains }] of points.entries()) {
+      const before = points.slice(0, i).flatMap((point) => point.explains);
+      expect(explains.some((sign) => !before.includes(sign))).toBe(true);
+    }
+    expect(worksOn(ranked('violin-shallow', findings))[0]!.explains).toEqual(first);
   });
 });

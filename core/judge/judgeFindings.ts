@@ -1,6 +1,6 @@
 import type { Hold } from '../holds';
 import type { Finding } from './findings';
-import type { Cause, JudgeNumbers } from './judgeSchema';
+import type { AgeBand, Cause, JudgeNumbers } from './judgeSchema';
 import { causesOf, NUMBERS } from './knowledge';
 import { posteriors } from './noisyOr';
 import { priorOf, type CauseHistory } from './priors';
@@ -30,16 +30,22 @@ export type Judgement =
       holds: string[];
     };
 
+/** What shifts the priors for one student. */
+export interface StudentPriors {
+  history?: Readonly<Record<string, CauseHistory>>;
+  age?: AgeBand | null;
+}
+
 /**
  * What to work on first, and why.
  *
  * @param findings signs seen present or absent; signs that were not seen are left out and drop out
- * @param history this student's, by the cause's id
+ * @param student what is known of the student: age, and what earlier checks showed by the cause's id
  */
 export function judgeFindings(
   findings: readonly Finding[],
   hold: Pick<Hold, 'bow'>,
-  history: Readonly<Record<string, CauseHistory>> = {},
+  { history = {}, age = null }: StudentPriors = {},
   numbers: JudgeNumbers = NUMBERS,
 ): Judgement {
   const causes = causesOf(hold);
@@ -60,7 +66,7 @@ export function judgeFindings(
     (finding) => !finding.present && !present.some(({ group }) => group === finding.group),
   );
   const posterior = posteriors({
-    priors: causes.map((cause) => priorOf(cause, hold, history, numbers)),
+    priors: causes.map((cause) => priorOf(cause, hold, { history, age }, numbers)),
     leak: numbers.leak,
     present: byGroup(present).map(strongest),
     absent: byGroup(absent).map(strongest),

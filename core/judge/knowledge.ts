@@ -1,15 +1,18 @@
 import { z } from 'zod';
 import type { Hold } from '../holds';
+import contradictions from './data/contradictions.json';
 import causes from './data/causes.json';
 import drills from './data/drills.json';
 import numbers from './data/numbers.json';
 import signs from './data/signs.json';
 import {
   causeSchema,
+  contradictionSchema,
   drillSchema,
   numbersSchema,
   signSchema,
   type Cause,
+  type Contradiction,
   type Drill,
   type JudgeNumbers,
   type Sign,
@@ -22,6 +25,11 @@ export const SIGNS: readonly Sign[] = z.array(signSchema).parse(signs);
 export const CAUSES: readonly Cause[] = z.array(causeSchema).parse(causes);
 
 export const DRILLS: readonly Drill[] = z.array(drillSchema).parse(drills);
+
+/** Pairs of signs that cannot both be. */
+export const CONTRADICTIONS: readonly Contradiction[] = z
+  .array(contradictionSchema)
+  .parse(contradictions);
 
 export const NUMBERS: JudgeNumbers = numbersSchema.parse(numbers);
 

@@ -1,1 +1,2 @@
+export * from './scatter';
 export * from './seededNormal';

@@ -1,8 +1,10 @@
 import { readOpJudgeFile } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
 import {
+  contradictionsIn,
   cueLadder,
   judgeFindings,
+  withoutContradictions,
   worksOn,
   type Judgement,
   type RankedCause,
@@ -25,6 +27,8 @@ export interface JudgeAnswer {
   ranked: CauseAnswer[];
   /** Signs that were seen to be absent. */
   holds: string[];
+  /** Pairs of signs that cannot both be: neither counted. */
+  contradictions: (readonly [string, string])[];
 }
 
 /**
@@ -40,7 +44,10 @@ export function judgeFile(content: unknown): JudgeAnswer {
     present,
     group: sign,
   }));
-  const judgement = judgeFindings(findings, holdById(file.hold), file.history);
+  const judgement = judgeFindings(withoutContradictions(findings), holdById(file.hold), {
+    history: file.history,
+    age: file.age,
+  });
   const ranked = judgement.kind === 'toWorkOn' ? judgement.ranked : [];
   return {
     outcome: judgement.kind,
@@ -51,6 +58,7 @@ export function judgeFile(content: unknown): JudgeAnswer {
     })),
     tie: judgement.kind === 'toWorkOn' && judgement.tie,
     ranked: ranked.map(answerOf),
+    contradictions: contradictionsIn(findings).map(({ signs }) => signs),
     holds: judgement.kind === 'nothingSeen' ? [] : judgement.holds,
   };
 }

@@ -3,6 +3,8 @@ import Koa from 'koa';
 import type { Knex } from 'knex';
 import { checkRoutes } from './features/checks/routes';
 import { holdRoutes } from './features/holds/routes';
+import { lessonLogRoutes } from './features/lessonLog/routes';
+import { letterRoutes } from './features/letters/routes';
 import { pictureRoutes } from './features/pictures/routes';
 import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { studentRoutes } from './features/students/routes';
@@ -14,6 +16,10 @@ export interface AppParts {
   db: Knex;
   /** Where pictures are kept. */
   pictureDir: string;
+  /** Where mail is put that stands ready to be sent. */
+  outboxDir: string;
+  /** The faces that letters are printed in. */
+  fontDir?: string;
   /** The built app; without it only the API answers. */
   webDir?: string;
   now: () => Date;
@@ -21,7 +27,7 @@ export interface AppParts {
 }
 
 /** The server without a port: errors first, then who may ask, then what is asked. */
-export function createApp({ db, pictureDir, webDir, now, log }: AppParts): Koa {
+export function createApp({ db, pictureDir, outboxDir, fontDir, webDir, now, log }: AppParts): Koa {
   const app = new Koa();
   app.use(errors(log));
   app.use(localOnly);
@@ -32,6 +38,8 @@ export function createApp({ db, pictureDir, webDir, now, log }: AppParts): Koa {
     holdRoutes({ db, now }),
     relaxedHandRoutes({ db, now }),
     pictureRoutes({ db, pictureDir, now }),
+    lessonLogRoutes({ db, now }),
+    letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),
   ]) {
     app.use(routes.routes());
   }

@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import type { Knex } from 'knex';
 import { createApp } from './createApp';
 import { openDatabase } from './db/openDatabase';
@@ -11,6 +12,8 @@ const host = '127.0.0.1';
 const port = Number(process.env.PORT ?? 8080);
 const dataDir = process.env.DATA_DIR ?? 'data';
 const webDir = process.env.WEB_DIR;
+/** The build lays the printed faces beside the server. */
+const fontDir = fileURLToPath(new URL('./fonts', import.meta.url));
 const demoPictureDir = process.env.DEMO_PICTURES;
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -30,7 +33,8 @@ async function openStudio(): Promise<RequestListener> {
     const checks = await seedDemo(parts, demoPictureDir);
     if (checks > 0) say(`The demo studio is filled: ${checks} checks.`);
   }
-  return createApp({ ...parts, log, ...(webDir ? { webDir } : {}) }).callback();
+  const outboxDir = join(dataDir, 'outbox');
+  return createApp({ ...parts, outboxDir, fontDir, log, ...(webDir ? { webDir } : {}) }).callback();
 }
 
 let opened: (listener: RequestListener) => void;

@@ -28,6 +28,7 @@ const about = (
   birthYear,
   middleFingerMm: null,
   skinTone,
+  level: 'intermediate',
   ...more,
 });
 

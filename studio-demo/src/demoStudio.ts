@@ -76,6 +76,8 @@ const checkOf = (
   context,
   grip: gripOf(student, setup, holdById(setup.holdId), null),
   taps: [...taps],
+  signs: {},
+  readiness: [],
   ...more,
 });
 

@@ -1,6 +1,10 @@
 import type { z } from 'zod';
 import { apiErrorSchema } from '@open-palm/contract';
 import { strings } from '../strings';
+import { noteReach } from './reach';
+
+/** The header by which the service worker marks answers that it had kept. */
+const REMEMBERED = 'x-open-palm-remembered';
 
 /** An answer of the studio that is not what was hoped for, with a sentence for a person. */
 export class ApiProblem extends Error {
@@ -34,7 +38,10 @@ export async function ask<S extends z.ZodType>(
   try {
     response = await fetch(path, init);
     content = await response.json();
+    // An answer that this device remembers is none of the studio's.
+    noteReach(response.headers.get(REMEMBERED) === null);
   } catch {
+    noteReach(false);
     throw new ApiProblem(strings.loading.unreachable, 0);
   }
   if (!response.ok) {

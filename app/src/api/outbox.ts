@@ -1,38 +1,49 @@
 import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+import { v7 as uuidv7 } from 'uuid';
 import {
   checkSchema,
+  logEntrySchema,
   pictureSchema,
   relaxedHandSchema,
   type CheckInput,
+  type LogEntry,
   type RelaxedHandInput,
 } from '@open-palm/contract';
 import { ApiProblem, ask, put } from './client';
 import { paths } from './paths';
 
-/** A check or a relaxed hand on its way to the studio, with its pictures. */
+/** What a write brings to the studio. */
+type Body =
+  | { kind: 'check'; body: CheckInput }
+  | { kind: 'relaxedHand'; body: RelaxedHandInput }
+  | { kind: 'log'; body: LogEntry };
+
+/** A check, a relaxed hand or an entry of the lesson log on its way to the studio, with its pictures. */
 export type Unsent = {
   id: string;
   studentName: string;
   pictures: readonly { id: string; blob: Blob }[];
   /** Why the studio refused it for good, if it did. */
   refused?: string;
-} & ({ kind: 'check'; body: CheckInput } | { kind: 'relaxedHand'; body: RelaxedHandInput });
+} & Body;
 
 let store: UseStore | undefined;
 const boxStore = () => (store ??= createStore('open-palm-unsent', 'looks'));
 
+/** What waits, under keys that sort in the order in which it was added. */
+let queue: readonly (readonly [string, Unsent])[] = [];
 let contents: readonly Unsent[] = [];
 const listeners = new Set<() => void>();
 
 async function changed(): Promise<void> {
-  const stored = await entries<string, Unsent>(boxStore());
-  contents = stored.map(([, unsent]) => unsent);
+  queue = await entries<string, Unsent>(boxStore());
+  contents = queue.map(([, unsent]) => unsent);
   listeners.forEach((listener) => listener());
 }
 
 /**
- * The looks that this device holds until the studio has acknowledged them. They are in the browser's database, so
- * that closing the page, a dead battery or a missing network loses none.
+ * What this device holds until the studio has acknowledged it. It is in the browser's database, so that closing the
+ * page, a dead battery or a missing network loses nothing.
  */
 export const outbox = {
   subscribe(listener: () => void): () => void {
@@ -42,21 +53,24 @@ export const outbox = {
 
   contents: () => contents,
 
+  /** Resolves once it is safe on this device. */
   async add(unsent: Unsent): Promise<void> {
-    await set(unsent.id, unsent, boxStore());
+    // The same one again takes the place of what waits: ids are the writes' own.
+    const known = queue.find(([, { id }]) => id === unsent.id);
+    await set(known?.[0] ?? uuidv7(), unsent, boxStore());
     await changed();
   },
 
   async discard(id: string): Promise<void> {
-    await del(id, boxStore());
+    for (const [key] of queue.filter(([, unsent]) => unsent.id === id)) await del(key, boxStore());
     await changed();
   },
 
   /**
-   * Sends what waits, oldest first. Ids are the client's own and writes can be repeated, so a look of which no
-   * answer came back is simply sent again.
+   * Sends what waits, oldest first. Ids are the client's own and writes can be repeated, so what got no answer is
+   * simply sent again.
    *
-   * @returns the ids of the students whose looks arrived
+   * @returns the ids of the students of whom something arrived
    */
   async send(): Promise<string[]> {
     sending ??= sendAll().finally(() => (sending = undefined));
@@ -69,15 +83,15 @@ let sending: Promise<string[]> | undefined;
 async function sendAll(): Promise<string[]> {
   const arrived: string[] = [];
   await changed();
-  for (const unsent of contents.filter((candidate) => candidate.refused === undefined)) {
+  for (const [key, unsent] of queue.filter(([, { refused }]) => refused === undefined)) {
     try {
       await sendOne(unsent);
-      await del(unsent.id, boxStore());
+      await del(key, boxStore());
       arrived.push(unsent.body.studentId);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       if (error.isPassing) break;
-      await set(unsent.id, { ...unsent, refused: error.message }, boxStore());
+      await set(key, { ...unsent, refused: error.message }, boxStore());
     }
   }
   await changed();
@@ -88,6 +102,12 @@ async function sendOne(unsent: Unsent): Promise<void> {
   for (const { id, blob } of unsent.pictures) {
     await ask(pictureSchema, paths.picture(id), { method: 'PUT', body: blob });
   }
-  if (unsent.kind === 'check') await put(checkSchema, paths.check(unsent.id), unsent.body);
-  else await put(relaxedHandSchema, paths.relaxedHand(unsent.id), unsent.body);
+  switch (unsent.kind) {
+    case 'check':
+      return void (await put(checkSchema, paths.check(unsent.id), unsent.body));
+    case 'relaxedHand':
+      return void (await put(relaxedHandSchema, paths.relaxedHand(unsent.id), unsent.body));
+    case 'log':
+      return void (await put(logEntrySchema, paths.log(unsent.id), unsent.body));
+  }
 }

@@ -7,6 +7,10 @@ export const paths = {
   holds: '/api/holds',
   hold: (id: string) => `/api/holds/${id}`,
   relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,
+  log: (id: string) => `/api/log/${id}`,
+  letter: (checkId: string) => `/api/letters/${checkId}`,
+  letterPdf: (checkId: string) => `/api/letters/${checkId}/pdf`,
+  letterMail: (checkId: string) => `/api/letters/${checkId}/mail`,
   check: (id: string) => `/api/checks/${id}`,
   picture: (id: string) => `/api/pictures/${id}`,
 };

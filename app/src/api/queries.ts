@@ -6,6 +6,7 @@ import {
   ownHoldSchema,
   studentListSchema,
   studentSchema,
+  type Check,
   type StudentInput,
 } from '@open-palm/contract';
 import type { z } from 'zod';
@@ -13,17 +14,33 @@ import type { Hold } from '@open-palm/core/holds';
 import { ask, put } from './client';
 import { paths } from './paths';
 
-function useAsked<S extends z.ZodType>(schema: S, path: string) {
-  const { data, error, mutate: reload } = useSWR<z.infer<S>, Error>(path, () => ask(schema, path));
+/** Without a path nothing is asked. */
+function useAsked<S extends z.ZodType>(schema: S, path: string | null) {
+  const {
+    data,
+    error,
+    mutate: reload,
+  } = useSWR<z.infer<S>, Error>(path, (asked: string) => ask(schema, asked));
   return { data, error, retry: () => void reload() };
 }
 
 export const useStudents = () => useAsked(studentListSchema, paths.students);
 /** A student's hand file on one instrument, the main one unless another is named. */
-export const useHandFile = (studentId: string, setupId?: string) =>
-  useAsked(handFileSchema, paths.handFile(studentId, setupId));
+export const useHandFile = (studentId: string | null, setupId?: string) =>
+  useAsked(handFileSchema, studentId === null ? null : paths.handFile(studentId, setupId));
+/** The hand file that a check belongs to: of its own instrument where that is still played, else of the main one. */
+export function useFileOfCheck({ studentId, setupId }: Pick<Check, 'studentId' | 'setupId'>) {
+  const main = useHandFile(studentId);
+  const isOther =
+    main.data !== undefined &&
+    main.data.setupId !== setupId &&
+    main.data.student.setups.some(({ id }) => id === setupId);
+  const own = useHandFile(isOther ? studentId : null, setupId);
+  return isOther ? own : main;
+}
 export const useOwnHolds = () => useAsked(ownHoldListSchema, paths.holds);
-export const useCheck = (checkId: string) => useAsked(checkSchema, paths.check(checkId));
+export const useCheck = (checkId: string | null) =>
+  useAsked(checkSchema, checkId === null ? null : paths.check(checkId));
 
 /** Writes down a student, and lets every screen know. */
 export async function saveStudent(id: string, input: StudentInput): Promise<void> {

@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
 import type { MergedMeasure, View as PictureView } from '@open-palm/core/measure';
 import { StateMark } from '../kit/StateMark';
 import { Text } from '../kit/Text';
@@ -8,10 +10,13 @@ import { strings } from '../strings';
 import {
   bandWords,
   measureNote,
+  otherVerdictWords,
   valueWords,
   verdictMark,
   verdictWords,
 } from '../strings/measureWords';
+import { useOtherEye } from './otherEye';
+import { OtherVerdict } from './OtherVerdict';
 import { TurnFigure } from './TurnFigure';
 
 /** A measure: its name and value, what was wanted, the verdict in shape and word, and where it comes from. */
@@ -28,6 +33,10 @@ export function MeasureRow({
   const note = measureNote(merged);
   const mark = verdictMark(measure.verdict);
   const name = strings.measures[measure.id];
+  const eye = useOtherEye();
+  const [isOpen, setOpen] = useState(false);
+  const seen = eye?.seen(merged) ?? null;
+  const canDiffer = eye !== null && (measure.kind !== 'category' || measure.verdict !== 'in');
   const turn = measure.kind === 'number' && !conflict ? measure.retake : null;
   return (
     <View style={{ borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(2) }}>
@@ -51,7 +60,30 @@ export function MeasureRow({
               ? strings.result.noBand
               : strings.result.wanted(band)}
         </Text>
+        {canDiffer ? (
+          <IconButton
+            icon="eye-outline"
+            accessibilityLabel={strings.otherEye.verdict(name)}
+            onPress={() => setOpen(!isOpen)}
+            size={20}
+            style={{ margin: -space(2), marginLeft: 0, width: 48, height: 48 }}
+          />
+        ) : null}
       </View>
+      {seen === null ? null : (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+          <StateMark state={seen.verdict === 'in' ? 'in' : 'out'} size={14} />
+          <Text variant="label" style={{ flex: 1 }}>
+            {[
+              strings.otherEye.yours(otherVerdictWords(measure.id, seen.verdict)),
+              ...(seen.word === null ? [] : [strings.otherEye.because(seen.word)]),
+            ].join(' ')}
+          </Text>
+        </View>
+      )}
+      {isOpen && eye ? (
+        <OtherVerdict merged={merged} eye={eye} onDone={() => setOpen(false)} />
+      ) : null}
       {note === null ? null : (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
           {turn ? <TurnFigure turn={turn} /> : null}

@@ -1,100 +1,159 @@
-import { useState } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { openHurts, type SeenSigns, type Student } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
-import { findingsOf, judgeFindings, worksOn, type RankedCause } from '@open-palm/core/judge';
-import type { MergedMeasure } from '@open-palm/core/measure';
-import { Button } from '../kit/Button';
+import {
+  ageBandOf,
+  contradictionsIn,
+  signsSinceStart,
+  sinceStart,
+  worksOn,
+  type Finding,
+  type Judgement,
+} from '@open-palm/core/judge';
+import type { LessonLog } from '../api/lessonLog';
 import { Card } from '../kit/Card';
 import { StateMark } from '../kit/StateMark';
 import { Text } from '../kit/Text';
-import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
-import { listWords } from '../strings/listWords';
+import { AskWhich } from './AskWhich';
+import { chosenCause, findingsOfLesson, historyBefore, type SeenMeasure } from './lesson';
+import { aspectWords, signWords } from './signWords';
+import { Thing, type ThingFacts } from './Thing';
+import { useJudgement } from './useJudgement';
 
 const words = strings.workOn;
 
+/** What a judgement rests on. */
+export interface JudgedHold {
+  measures: readonly SeenMeasure[];
+  signs: SeenSigns;
+  hold: Hold;
+  student: Student;
+  /** The look in which cues are tried now. */
+  checkId: string;
+  log: LessonLog;
+  /** What was found at the start of the same lesson, where this is its end. */
+  start?: readonly Finding[] | null;
+}
+
 /** What to work on first: at most two things, why, and what to say; or that there is nothing to fix. */
-export function WorkOnCard({ measures, hold }: { measures: readonly MergedMeasure[]; hold: Hold }) {
-  const judgement = judgeFindings(findingsOf(measures), hold);
+export function WorkOnCard({
+  onWhich,
+  ...judged
+}: JudgedHold & {
+  /** Settles which of two signs that cannot both be was seen; without it they are only told. */
+  onWhich?: (saw: string, not: string) => void;
+}) {
+  const { measures, signs, hold, student, checkId, log, start = null } = judged;
+  const found = useMemo(
+    () => findingsOfLesson(measures, signs, log.entries),
+    [measures, signs, log.entries],
+  );
+  const findings = useMemo(() => (start ? sinceStart(start, found) : found), [start, found]);
+  const history = useMemo(() => historyBefore(log.entries, checkId), [log.entries, checkId]);
+  const age = ageBandOf(student.birthYear, new Date().getFullYear());
+  const judgement = useJudgement(findings, hold, history, age);
+  return (
+    <>
+      {contradictionsIn(found).map(({ signs: pair }) => (
+        <AskWhich key={pair.join()} pair={pair} {...(onWhich ? { onWhich } : {})} />
+      ))}
+      {start ? <SinceStart cameUp={signsSinceStart(start, found)} /> : null}
+      {judgement === null ? null : <Outcome judgement={judgement} {...judged} />}
+    </>
+  );
+}
+
+function Outcome({
+  judgement,
+  student,
+  checkId,
+  log,
+}: JudgedHold & { judgement: Judgement }): ReactNode {
   if (judgement.kind === 'nothingSeen') return null;
-  if (judgement.kind === 'nothingToFix') {
+  const holds = <HoldsWell signs={judgement.holds} />;
+  const chosen = chosenCause(log.entries, checkId);
+  const facts: ThingFacts = {
+    student,
+    checkId,
+    log,
+    isHurting: openHurts(log.entries).length > 0,
+    chosen,
+    ranked: judgement.kind === 'toWorkOn' ? judgement.ranked : [],
+  };
+  if (judgement.kind === 'nothingToFix' && chosen === null) {
     return (
-      <Card style={{ gap: space(1) }}>
+      <Card style={{ gap: space(2) }}>
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
           <StateMark state="in" size={20} />
           <Text variant="heading" style={{ flex: 1 }}>
             {words.nothing}
           </Text>
         </View>
-        <Text variant="small" second>
-          {words.nothingMore}
-        </Text>
+        {holds}
+        <Thing facts={facts} one={null} isFirst />
       </Card>
     );
   }
-  const things = worksOn(judgement.ranked);
+  const first = facts.ranked.find(({ cause }) => cause.id === chosen?.cause);
+  const things = worksOn(
+    first ? [first, ...facts.ranked.filter((o) => o !== first)] : facts.ranked,
+  );
+  const isTie = judgement.kind === 'toWorkOn' && judgement.tie && chosen === null;
   return (
     <Card style={{ gap: space(3) }}>
       <Text variant="label" second>
         {things.length > 1 ? words.first : words.only}
       </Text>
-      {things.map((one, i) => (
-        <Thing key={one.cause.id} one={one} isFirst={i === 0} />
+      {/* What the teacher sees may be a cause of which no sign was marked. */}
+      {chosen && !first ? <Thing facts={facts} one={null} isFirst /> : null}
+      {things.slice(0, chosen && !first ? 1 : 2).map((one, i) => (
+        <Thing
+          key={one.cause.id}
+          facts={facts}
+          one={one}
+          isFirst={i === 0 && (chosen === null || first !== undefined)}
+        />
       ))}
-      {judgement.tie ? (
+      {isTie ? (
         <Text variant="small" second>
           {words.tie}
         </Text>
       ) : null}
+      {holds}
     </Card>
   );
 }
 
-function Thing({ one, isFirst }: { one: RankedCause; isFirst: boolean }) {
-  const tokens = useTokens();
-  const { cause, explains, leaves } = one;
-  const [at, setAt] = useState(0);
-  const signsOf = (ids: readonly string[]) => listWords(ids.map((id) => strings.signs[id] ?? id));
+function HoldsWell({ signs }: { signs: readonly string[] }) {
+  if (signs.length === 0) return null;
   return (
-    <View
-      style={{
-        gap: space(1),
-        ...(isFirst ? {} : { borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(3) }),
-      }}
-    >
-      <Text variant={isFirst ? 'heading' : 'figure'}>{strings.causes[cause.id] ?? cause.id}</Text>
-      <Text variant="small">{words.because(signsOf(explains))}</Text>
-      {isFirst && leaves.length > 0 ? (
-        <Text variant="small" second>
-          {words.leaves(signsOf(leaves))}
-        </Text>
-      ) : null}
-      <View
-        style={{
-          backgroundColor: tokens.amberGround,
-          borderRadius: space(2),
-          padding: space(3),
-          gap: space(2),
-        }}
-      >
-        <Text variant="label" color={tokens.amberInk}>
-          {words.say}
-        </Text>
-        <Text>{strings.cues[cause.cues[at]!] ?? cause.cues[at]!}</Text>
-        {cause.cues.length > 1 ? (
-          <Button
-            label={words.another}
-            accessibilityLabel={`${words.another}: ${strings.causes[cause.id] ?? cause.id}`}
-            onPress={() => setAt((at + 1) % cause.cues.length)}
-          />
-        ) : null}
+    <View style={{ flexDirection: 'row', gap: space(2) }}>
+      <View style={{ paddingTop: 3 }}>
+        <StateMark state="in" size={14} />
       </View>
-      {cause.drills.length > 0 ? (
+      <Text variant="small" second style={{ flex: 1 }}>
+        {strings.holdsWell(aspectWords(signs))}
+      </Text>
+    </View>
+  );
+}
+
+function SinceStart({ cameUp }: { cameUp: readonly string[] }) {
+  const told = strings.sinceStart;
+  return (
+    <Card style={{ gap: space(1) }}>
+      <Text variant="strong" level={2}>
+        {told.title}
+      </Text>
+      <Text>{cameUp.length === 0 ? told.same : told.cameUp(signWords(cameUp))}</Text>
+      {cameUp.length > 0 ? (
         <Text variant="small" second>
-          {words.drills(cause.drills.map((id) => strings.drills[id] ?? id).join(' · '))}
+          {told.stamina}
         </Text>
       ) : null}
-    </View>
+    </Card>
   );
 }

@@ -12,6 +12,8 @@ export function Button({
   busy = false,
   icon,
   accessibilityLabel,
+  compact = false,
+  quiet = false,
   style,
 }: {
   label: string;
@@ -22,12 +24,16 @@ export function Button({
   icon?: string;
   /** Where the label alone would not say what it acts on. */
   accessibilityLabel?: string;
+  /** With less room beside the label, for several in a row. */
+  compact?: boolean;
+  /** Without a border, for what is always there. */
+  quiet?: boolean;
   style?: ViewStyle;
 }) {
   const tokens = useTokens();
   return (
     <PaperButton
-      mode={primary ? 'contained' : 'outlined'}
+      mode={primary ? 'contained' : quiet ? 'text' : 'outlined'}
       onPress={onPress}
       disabled={disabled}
       loading={busy}
@@ -38,7 +44,12 @@ export function Button({
         style,
       ]}
       contentStyle={{ minHeight: TOUCH }}
-      labelStyle={{ fontFamily: FONTS.strong, fontSize: 16, lineHeight: 22 }}
+      labelStyle={{
+        fontFamily: FONTS.strong,
+        fontSize: quiet ? 14 : 16,
+        lineHeight: 22,
+        ...(compact ? { marginHorizontal: 6 } : {}),
+      }}
     >
       {label}
     </PaperButton>

@@ -12,6 +12,7 @@ export function Choice({
   children,
   grow = false,
   role = 'radio',
+  accessibilityLabel,
 }: {
   label: string;
   chosen: boolean;
@@ -21,12 +22,15 @@ export function Choice({
   grow?: boolean;
   /** A checkbox where several can be chosen. */
   role?: 'radio' | 'checkbox';
+  /** Where the label alone would not say what it answers. */
+  accessibilityLabel?: string;
 }) {
   const tokens = useTokens();
   return (
     <Pressable
       role={role}
       aria-checked={chosen}
+      {...(accessibilityLabel === undefined ? {} : { 'aria-label': accessibilityLabel })}
       onPress={onPress}
       style={{
         minHeight: TOUCH - 4,

@@ -4,17 +4,20 @@ import { Text } from './Text';
 import { useTokens } from './ThemeProvider';
 import { RADIUS, space } from './tokens';
 
-/** Something to know before going on, with at most one thing to do about it. */
+/** Something to know before going on, with what can be done about it. */
 export function Notice({
   title,
   children,
   tone = 'amber',
   action,
+  further,
 }: {
   title?: string;
   children: string;
   tone?: 'amber' | 'in' | 'out';
   action?: { label: string; onPress: () => void };
+  /** Another way out of it. */
+  further?: { label: string; onPress: () => void };
 }) {
   const tokens = useTokens();
   const edge = tone === 'amber' ? tokens.amber : tokens[tone];
@@ -38,7 +41,14 @@ export function Notice({
         )}
         <Text variant="small">{children}</Text>
       </View>
-      {action ? <Button label={action.label} onPress={action.onPress} /> : null}
+      {action ? (
+        <View style={{ flexDirection: 'row', gap: space(2) }}>
+          <Button label={action.label} onPress={action.onPress} compact style={{ flex: 1 }} />
+          {further ? (
+            <Button label={further.label} onPress={further.onPress} compact style={{ flex: 1 }} />
+          ) : null}
+        </View>
+      ) : null}
     </View>
   );
 }

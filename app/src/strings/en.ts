@@ -1,11 +1,18 @@
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
+import type { Level } from '@open-palm/core/practice';
 import * as holdWords from './en/holds';
 import * as judgingWords from './en/judging';
+import * as lessonWords from './en/lesson';
 import * as lookWords from './en/look';
 import * as measureWords from './en/measures';
 
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
+const levels: Record<Level, string> = {
+  beginner: 'Beginner',
+  intermediate: 'On the way',
+  advanced: 'Advanced',
+};
 const skinTones: Record<SkinTone, string> = {
   clay: 'Clay',
   sand: 'Sand',
@@ -47,13 +54,9 @@ export const en = {
     lookAt: (name: string) => `Look at ${name}’s hold`,
     open: (name: string) => `Open ${name}’s hand file`,
     noStudents: 'No students yet. Add the first one, and the first look can begin.',
-    unsent: (n: number) =>
-      n === 1
-        ? 'One check waits on this device to be sent.'
-        : `${n} checks wait on this device to be sent.`,
     unsentTitle: 'Not sent yet',
     sendNow: 'Send now',
-    refused: (name: string, reason: string) => `The check of ${name} was refused: ${reason}`,
+    refused: (name: string, reason: string) => `What was noted of ${name} was refused: ${reason}`,
     discard: 'Discard it',
   },
   students: {
@@ -72,6 +75,7 @@ export const en = {
     hold: 'Hold',
     side: 'Which hand holds the bow?',
     skinTone: 'Tone of the drawn hand',
+    level: 'How far along?',
     middleFinger: 'Length of the middle finger, mm',
     middleFingerHelp:
       'From the knuckle to the tip. Bands in mm go with it; left empty, the size of the bow stands in.',
@@ -190,8 +194,10 @@ export const en = {
   ...lookWords,
   ...holdWords,
   ...judgingWords,
+  ...lessonWords,
   sides,
   skinTones,
+  levels,
   openEnd: { atLeast: (v: string) => `at least ${v}`, atMost: (v: string) => `at most ${v}` },
   or: ' or ',
   and: ' and ',

@@ -139,3 +139,9 @@ export function notMeasuredWords(outcome: NotMeasured): string {
 export function verdictMark(verdict: Verdict): MarkState {
   return verdict === 'low' || verdict === 'high' ? 'out' : verdict;
 }
+
+/** A verdict as the teacher sees it: fine, or how it is wrong. */
+export const otherVerdictWords = (id: MeasureId, verdict: 'in' | 'low' | 'high'): string =>
+  verdict === 'in'
+    ? strings.otherEye.fine
+    : (strings.faults[id]?.[verdict] ?? strings.verdicts[verdict]);

@@ -26,6 +26,8 @@ describe('openDatabase', () => {
       'captures',
       'checks',
       'holds',
+      'letters',
+      'log_entries',
       'measures',
       'pictures',
       'relaxed_hands',
@@ -58,6 +60,7 @@ describe('openDatabase', () => {
   it('carries the students and checks of an earlier studio over, and back', async () => {
     const db = await openDatabase(freshFile());
     const later = '20261125150000_setups_taps_holds';
+    await db.migrate.down({ name: '20261125200000_lesson_log' });
     await db.migrate.down({ name: later });
     const [student, check] = ['a-student', 'a-check'];
     await db('students').insert({

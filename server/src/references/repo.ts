@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { RelaxedHandRecord } from '@open-palm/contract';
+import type { LogEntry, OwnCue, RelaxedHandRecord } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 
 /** What one resource asks about another: whether it is there, and how it reads. */
@@ -72,4 +72,46 @@ export async function newestRelaxedHand(
     ])
     .first();
   return row && relaxedHandOf(row);
+}
+
+interface LogRow {
+  body_json: string;
+}
+
+const entryOf = ({ body_json }: LogRow): LogEntry => JSON.parse(body_json);
+
+/** How much of the past shapes today's cues and priors; older lessons are not asked. */
+const NEWEST_ENTRIES = 300;
+
+/**
+ * A setup's newest entries, newest first, and with them every flag that it hurts, on whichever instrument and however
+ * old: a flag stays until it is cleared.
+ */
+export async function logOf(db: Knex, studentId: string, setupId: string): Promise<LogEntry[]> {
+  const newest = await db('log_entries')
+    .where({ setup_id: setupId })
+    .orderBy([
+      { column: 'made_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .limit(NEWEST_ENTRIES)
+    .select('body_json');
+  const flags = await db('log_entries')
+    .where({ student_id: studentId })
+    .whereIn('kind', ['hurt', 'cleared'])
+    .select('body_json');
+  const entries = new Map([...newest, ...flags].map(entryOf).map((entry) => [entry.id, entry]));
+  return [...entries.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? 1 : -1));
+}
+
+const keyOf = ({ madeAt, id }: LogEntry) => `${madeAt} ${id}`;
+
+/** The teacher's own cues, for whichever student they were first said. */
+export async function ownCues(db: Knex): Promise<OwnCue[]> {
+  const rows = await db('log_entries').where({ kind: 'ownCue' }).orderBy('id');
+  return rows.map(entryOf).flatMap((entry) => {
+    if (entry.kind !== 'ownCue') return [];
+    const { id, cause, words } = entry;
+    return [{ id, cause, words }];
+  });
 }

@@ -15,6 +15,7 @@ export const STUDENT: StudentInput = {
   birthYear: 2014,
   middleFingerMm: null,
   skinTone: 'clay',
+  level: 'intermediate',
   setups: [
     {
       id: uuidv7(),
@@ -58,6 +59,8 @@ export function exampleCheck(
     grip: GRIP,
     captures: [{ id: uuidv7(), pictureId, place: null, ...capture! }] as CheckInput['captures'],
     taps: [],
+    signs: {},
+    readiness: [],
     ...more,
   };
 }

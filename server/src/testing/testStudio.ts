@@ -16,6 +16,7 @@ export interface Answer {
 export interface TestStudio {
   db: Knex;
   pictureDir: string;
+  outboxDir: string;
   logged: Record<string, unknown>[];
   get(path: string): Promise<Answer>;
   put(path: string, body: unknown): Promise<Answer>;
@@ -31,11 +32,13 @@ export const NOW = new Date('2026-03-02T10:00:00.000Z');
 export async function openTestStudio(webDir?: string): Promise<TestStudio> {
   const folder = mkdtempSync(join(tmpdir(), 'studio-'));
   const pictureDir = join(folder, 'pictures');
+  const outboxDir = join(folder, 'outbox');
   const db = await openDatabase(join(folder, 'studio.sqlite'));
   const logged: Record<string, unknown>[] = [];
   const app = createApp({
     db,
     pictureDir,
+    outboxDir,
     now: () => NOW,
     log: (entry) => logged.push(entry),
     ...(webDir === undefined ? {} : { webDir }),
@@ -55,6 +58,7 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
   return {
     db,
     pictureDir,
+    outboxDir,
     logged,
     url,
     get: (path) => ask(path),

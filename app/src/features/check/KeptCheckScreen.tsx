@@ -1,21 +1,31 @@
+import { router } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { gripFacts, type Check, type HandFile } from '@open-palm/contract';
-import { useCheck, useHandFile } from '../../api/queries';
+import { READINESS } from '@open-palm/core/practice';
+import { useLessonLog } from '../../api/lessonLog';
+import { useCheck, useFileOfCheck } from '../../api/queries';
 import { paths } from '../../api/paths';
 import { Breakdown } from '../../breakdown/Breakdown';
+import { OtherEyeProvider } from '../../breakdown/otherEye';
 import { findHold } from '../../holdBook/holdBook';
+import { useLessonEye } from '../../judgement/useLessonEye';
+import { WorkOnCard } from '../../judgement/WorkOnCard';
 import { BackHeader } from '../../kit/BackHeader';
+import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
 import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
+import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
+import { listWords } from '../../strings/listWords';
 import { dayWords } from '../../strings/dateWords';
 import { DownloadPoints } from './coco/DownloadPoints';
-import { MarkedPicture } from './MarkedPicture';
+import { MarkedPicture } from '../../pictures/MarkedPicture';
 
 const words = strings.result;
 
@@ -26,18 +36,20 @@ export function KeptCheckScreen({ checkId }: { checkId: string }) {
 }
 
 function WithStudent({ check }: { check: Check }) {
-  const handFile = useHandFile(check.studentId);
+  const handFile = useFileOfCheck(check);
   return <Loaded from={handFile}>{(data) => <KeptCheck check={check} handFile={data} />}</Loaded>;
 }
 
-function KeptCheck({
-  check,
-  handFile: { student, ownHolds },
-}: {
-  check: Check;
-  handFile: HandFile;
-}) {
-  const { captures, taps, grip } = check;
+function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
+  const { student, ownHolds } = handFile;
+  const { captures, taps, grip, readiness } = check;
+  const seen = useMemo(
+    () => check.measures.map((merged) => ({ checkId: check.id, merged })),
+    [check],
+  );
+  const log = useLessonLog(handFile);
+  const eye = useLessonEye(seen, log);
+  const notReady = readiness.filter(({ item, state }) => state !== READINESS[item][0]);
   // The look may be of an instrument that is no longer played.
   const isPlayed = student.setups.some(({ id }) => id === check.setupId);
   // Only what is wanted where nothing was seen comes from the hold; every verdict is the kept one.
@@ -47,7 +59,17 @@ function KeptCheck({
     null,
   );
   return (
-    <Screen columns>
+    <Screen
+      columns
+      footer={
+        <Button
+          label={strings.feedback.open}
+          icon="email-edit-outline"
+          onPress={() => router.navigate(`/checks/${check.id}/feedback`)}
+          style={{ flex: 1 }}
+        />
+      }
+    >
       <BackHeader
         title={dayWords(check.takenAt)}
         under={strings.contexts[check.context]}
@@ -87,11 +109,34 @@ function KeptCheck({
           </View>
         }
       >
-        <Breakdown
-          measures={check.measures}
-          notMeasured={[]}
-          views={captures.map(({ view }) => view)}
+        {notReady.length > 0 ? (
+          <Notice>
+            {strings.ready.left(
+              listWords(
+                notReady.map(({ item, word }) =>
+                  word === null
+                    ? strings.ready.items[item]
+                    : `${strings.ready.items[item]} (${word})`,
+                ),
+              ),
+            )}
+          </Notice>
+        ) : null}
+        <WorkOnCard
+          measures={seen}
+          signs={check.signs}
+          hold={hold}
+          student={student}
+          checkId={check.id}
+          log={log}
         />
+        <OtherEyeProvider value={eye}>
+          <Breakdown
+            measures={check.measures}
+            notMeasured={[]}
+            views={captures.map(({ view }) => view)}
+          />
+        </OtherEyeProvider>
       </Columns>
     </Screen>
   );

@@ -3,8 +3,13 @@ import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
+import type { Finding } from '@open-palm/core/judge';
 import { checkContacts, measureCheck, type Look } from '@open-palm/core/measure';
+import type { LessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
+import { OtherEyeProvider } from '../../breakdown/otherEye';
+import { HurtNotice } from '../../hurt/HurtNotice';
+import { useLessonEye } from '../../judgement/useLessonEye';
 import { WorkOnCard } from '../../judgement/WorkOnCard';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -19,7 +24,7 @@ import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { LookSources } from './LookSources';
 import type { LookState, Shot } from './look/lookState';
-import { MarkedPicture } from './MarkedPicture';
+import { MarkedPicture } from '../../pictures/MarkedPicture';
 import { useSampledBreakdown } from './useSampledBreakdown';
 
 const words = strings.result;
@@ -31,12 +36,18 @@ export function ResultStep({
   hand,
   look,
   state,
+  checkId,
+  log,
+  start,
+  hides,
   saving,
   failure,
+  onFinish,
   onMove,
   onRemove,
   onPicture,
   onTaps,
+  onWhich,
   onSave,
 }: {
   student: Student;
@@ -45,18 +56,31 @@ export function ResultStep({
   hand: HandFacts;
   look: Look;
   state: LookState;
+  checkId: string;
+  log: LessonLog;
+  /** What was found at the start of the same lesson, where this is its end. */
+  start: readonly Finding[] | null;
+  /** Whether verdicts wait until the look is done. */
+  hides: boolean;
   saving: boolean;
   failure: string | null;
+  /** The look is done: verdicts may be seen. */
+  onFinish: () => void;
   onMove: (shot: Shot) => void;
   onRemove: (id: string) => void;
   onPicture: () => void;
   onTaps: () => void;
+  /** Settles which of two signs that cannot both be was seen. */
+  onWhich: (saw: string, not: string) => void;
   onSave: () => void;
 }) {
   const wide = useWide();
   const firstOrder = useMemo(() => measureCheck(look, hold, hand), [look, hold, hand]);
   const { measures, notMeasured } = useSampledBreakdown(look, hold, hand, firstOrder);
   const contacts = useMemo(() => checkContacts(look, hold), [look, hold]);
+  const seen = useMemo(() => measures.map((merged) => ({ checkId, merged })), [measures, checkId]);
+  const eye = useLessonEye(seen, log);
+  const shown = hides ? { thumbIpFlexionDeg: null, verdicts: {} } : shownBy(measures);
   const photographs = (
     <View style={{ gap: space(3) }}>
       {state.shots.map(({ id, picture, view, marks }) => (
@@ -76,19 +100,28 @@ export function ResultStep({
       footer={
         <>
           <Button label={words.addPicture} icon="camera-plus-outline" onPress={onPicture} />
-          <Button
-            label={saving ? words.saving : words.save}
-            primary
-            busy={saving}
-            disabled={saving || measures.length === 0}
-            onPress={onSave}
-            style={{ flex: 1 }}
-          />
+          {hides ? (
+            <Button
+              label={strings.watching.finish}
+              primary
+              onPress={onFinish}
+              style={{ flex: 1 }}
+            />
+          ) : (
+            <Button
+              label={saving ? words.saving : words.save}
+              primary
+              busy={saving}
+              disabled={saving}
+              onPress={onSave}
+              style={{ flex: 1 }}
+            />
+          )}
         </>
       }
     >
       <BackHeader
-        title={words.title}
+        title={hides ? strings.watching.title : words.title}
         under={`${student.name} · ${strings.contexts[look.context]} · ${strings.check.stepResult}`}
         backLabel={strings.nav.back}
         onBack={state.shots.length > 0 ? () => onMove(state.shots.at(-1)!) : onTaps}
@@ -105,7 +138,7 @@ export function ResultStep({
                   side: student.side,
                   skinTone: student.skinTone,
                   contacts,
-                  ...shownBy(measures),
+                  ...shown,
                 }}
               />
             </Card>
@@ -113,12 +146,30 @@ export function ResultStep({
           </>
         }
       >
-        <WorkOnCard measures={measures} hold={hold} />
-        <Breakdown
-          measures={measures}
-          notMeasured={notMeasured}
-          views={state.shots.map(({ view }) => view)}
-        />
+        {hides ? (
+          <Notice>{strings.watching.on}</Notice>
+        ) : (
+          <>
+            <HurtNotice log={log} now={new Date()} />
+            <WorkOnCard
+              measures={seen}
+              signs={state.signs}
+              hold={hold}
+              student={student}
+              checkId={checkId}
+              log={log}
+              start={start}
+              onWhich={onWhich}
+            />
+            <OtherEyeProvider value={eye}>
+              <Breakdown
+                measures={measures}
+                notMeasured={notMeasured}
+                views={state.shots.map(({ view }) => view)}
+              />
+            </OtherEyeProvider>
+          </>
+        )}
         {wide ? null : photographs}
         <LookSources state={state} onMove={onMove} onRemove={onRemove} onTaps={onTaps} />
         <Notice>{strings.cautions.pain}</Notice>

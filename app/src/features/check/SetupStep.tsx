@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Setup, Student } from '@open-palm/contract';
+import type { Readiness, Setup, Student } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import {
   CONTEXTS,
@@ -9,6 +9,7 @@ import {
   type PlacedCapture,
   type View as PictureView,
 } from '@open-palm/core/measure';
+import { READINESS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -17,15 +18,16 @@ import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { listWords } from '../../strings/listWords';
 import { LoadPoints } from './coco/LoadPoints';
 import type { ChosenPicture } from './look/lookState';
-import { MarkedPicture } from './MarkedPicture';
+import { MarkedPicture } from '../../pictures/MarkedPicture';
 import { ViewFigure } from './ViewFigure';
 
 const words = strings.check;
 
 /** What is chosen before a picture is marked. */
-export interface Draft {
+interface Draft {
   view: PictureView;
   place: Place | null;
   picture: ChosenPicture | null;
@@ -41,6 +43,10 @@ export function SetupStep({
   isFirst,
   draft,
   busy,
+  watching,
+  readiness,
+  onWatching,
+  onReady,
   onSetup,
   onContext,
   onDraft,
@@ -61,9 +67,14 @@ export function SetupStep({
   draft: Draft;
   /** While the picture is being turned over. */
   busy: boolean;
+  /** Whether verdicts wait until the look is done. */
+  watching: boolean;
+  readiness: Readiness;
+  onWatching: (watching: boolean) => void;
+  onReady: () => void;
   onSetup: (setupId: string) => void;
   onContext: (context: Context) => void;
-  onDraft: (draft: Draft) => void;
+  onDraft: (changed: Partial<Draft>) => void;
   onTake: () => void;
   onFlip: () => void;
   /** Points of the picture that came from a file. */
@@ -74,6 +85,7 @@ export function SetupStep({
   onBack: (() => void) | null;
 }) {
   const { picture, view } = draft;
+  const notReady = readiness.filter(({ item, state }) => state !== READINESS[item][0]);
   return (
     <Screen
       footer={
@@ -126,13 +138,35 @@ export function SetupStep({
           ))}
         </Choices>
       ) : null}
+      {isFirst ? (
+        <View style={{ flexDirection: 'row', gap: space(2) }}>
+          <Choice
+            role="checkbox"
+            label={strings.watching.mode}
+            chosen={watching}
+            onPress={() => onWatching(!watching)}
+            grow
+          />
+          <Button
+            label={strings.ready.open}
+            icon={readiness.length > 0 ? 'check' : 'clipboard-check-outline'}
+            onPress={onReady}
+            compact
+          />
+        </View>
+      ) : null}
+      {notReady.length > 0 ? (
+        <Text variant="small">
+          {strings.ready.left(listWords(notReady.map(({ item }) => strings.ready.items[item])))}
+        </Text>
+      ) : null}
       <Choices question={words.view}>
         {(hold.views as PictureView[]).map((option) => (
           <Choice
             key={option}
             label={strings.views[option]}
             chosen={option === view}
-            onPress={() => onDraft({ ...draft, view: option })}
+            onPress={() => onDraft({ view: option })}
             grow
           >
             <ViewFigure view={option} side={student.side} />
@@ -164,7 +198,7 @@ export function SetupStep({
                   : strings.contexts[option]
               }
               chosen={option === draft.place}
-              onPress={() => onDraft({ ...draft, place: option })}
+              onPress={() => onDraft({ place: option })}
             />
           ))}
         </Choices>

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { strings } from '../../strings';
 import type { Shot } from './look/lookState';
 import { LiveNumbers } from './measure/LiveNumbers';
@@ -13,12 +13,18 @@ import { useMarks } from './measure/useMarks';
 export function ShotStep({
   shot,
   facts,
+  hides,
+  onMarks,
   onFlip,
   onBack,
   onRead,
 }: {
   shot: Omit<Shot, 'marks'> & { marks: Marks | null };
   facts: Omit<PictureFacts, 'picture'>;
+  /** Shows no numbers yet. */
+  hides: boolean;
+  /** Told of every change, so that nothing is lost. */
+  onMarks: (marks: Marks) => void;
   /** Turns the picture over; the marks follow once it has. */
   onFlip: () => Promise<boolean>;
   /** Told the marks as they are, so that coming back finds them. */
@@ -29,7 +35,13 @@ export function ShotStep({
   const { view, side, context, frogLength, hold, hand } = facts;
   const sequence = useMemo(() => sequenceFor(view, hold), [view, hold]);
   const store = useMarks(() => shot.marks ?? noMarks(sequence.needed));
-  const { placed } = store.marks;
+  const { marks } = store;
+  const { placed } = marks;
+  useEffect(() => {
+    if (Object.keys(marks.placed).length > 0) onMarks(marks);
+    // Only the marks themselves matter: what is told of them is whatever the look is then.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [marks]);
   const outcome = useMemo(
     () =>
       measureMarks(placed, {
@@ -54,10 +66,12 @@ export function ShotStep({
       problem={outcome.problems[0] ?? null}
       mirrored={outcome.mirrored}
       numbers={
-        <>
-          <RetakeAdvice measures={outcome.measures} />
-          <LiveNumbers measures={outcome.measures} />
-        </>
+        hides ? null : (
+          <>
+            <RetakeAdvice measures={outcome.measures} />
+            <LiveNumbers measures={outcome.measures} />
+          </>
+        )
       }
       canRead={outcome.measures.length > 0}
       onFlip={() => void onFlip().then((done) => done && store.change({ type: 'mirror', width }))}

@@ -1,9 +1,14 @@
 import { router } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { gripFacts, gripOf, type HandFile } from '@open-palm/contract';
 import { useHandFile } from '../../api/queries';
+import { useLessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
+import { OtherEyeProvider } from '../../breakdown/otherEye';
 import { findHold, holdName } from '../../holdBook/holdBook';
+import { HurtNotice } from '../../hurt/HurtNotice';
+import { useLessonEye } from '../../judgement/useLessonEye';
 import { WorkOnCard } from '../../judgement/WorkOnCard';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -20,6 +25,7 @@ import { strings } from '../../strings';
 import { agoWords } from '../../strings/dateWords';
 import { HistoryRow } from './HistoryRow';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
+import { ProvenCues } from './ProvenCues';
 import { RelaxedHandCard } from './RelaxedHandCard';
 
 const words = strings.handFile;
@@ -37,7 +43,13 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
   const setup = student.setups.find(({ id }) => id === setupId)!;
   const taught = findHold(setup.holdId, ownHolds);
   const { hold } = gripFacts(gripOf(student, setup, taught, null), taught, null);
-  const measures = lastSeen.map(({ latest }) => latest.merged);
+  const seen = useMemo(
+    () => lastSeen.map(({ latest }) => ({ checkId: latest.checkId, merged: latest.merged })),
+    [lastSeen],
+  );
+  const measures = seen.map(({ merged }) => merged);
+  const log = useLessonLog(handFile);
+  const eye = useLessonEye(seen, log);
   const [latest] = history;
   return (
     <Screen
@@ -103,8 +115,28 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           </>
         }
       >
-        {latest ? <WorkOnCard measures={measures} hold={hold} /> : null}
-        {latest ? <Breakdown measures={measures} notMeasured={[]} views={[]} /> : null}
+        <HurtNotice log={log} now={now} />
+        {latest ? (
+          <>
+            <WorkOnCard
+              measures={seen}
+              signs={handFile.signs}
+              hold={hold}
+              student={student}
+              checkId={latest.id}
+              log={log}
+            />
+            <ProvenCues log={log} now={now} />
+            <OtherEyeProvider value={eye}>
+              <Breakdown measures={measures} notMeasured={[]} views={[]} />
+            </OtherEyeProvider>
+          </>
+        ) : null}
+        <Button
+          label={strings.build.open}
+          icon="stairs-up"
+          onPress={() => router.navigate(`/students/${student.id}/build?setup=${setupId}`)}
+        />
         <Text variant="heading">{words.history}</Text>
         {latest ? null : <Text>{words.noHistory}</Text>}
         {history.map((check) => (

@@ -6,6 +6,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
+import { LEVELS } from '@open-palm/core/practice';
 import { saveStudent } from '../../api/queries';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -32,6 +33,7 @@ export const newStudent = (): StudentInput => ({
   birthYear: null,
   middleFingerMm: null,
   skinTone: 'clay',
+  level: 'beginner',
   setups: [newSetup()],
 });
 
@@ -91,6 +93,13 @@ export function StudentForm({
         question={words.side}
         options={SIDES}
         nameOf={(side) => strings.sides[side]}
+      />
+      <OneOf
+        control={control}
+        name="level"
+        question={words.level}
+        options={LEVELS}
+        nameOf={(level) => strings.levels[level]}
       />
       {setups.fields.map(({ key }, at) => (
         <SetupFields

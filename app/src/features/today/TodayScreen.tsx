@@ -15,6 +15,7 @@ import { StudentBadge } from '../../portrait/StudentBadge';
 import { strings } from '../../strings';
 import { agoWords } from '../../strings/dateWords';
 import { partByDue } from './dueStudents';
+import { UnfinishedLooks } from './UnfinishedLooks';
 import { UnsentChecks } from './UnsentChecks';
 
 const words = strings.today;
@@ -32,6 +33,7 @@ export function TodayScreen() {
             <Screen>
               <Text variant="title">{words.title}</Text>
               <UnsentChecks />
+              <UnfinishedLooks now={now} />
               <Text variant="heading">{words.due}</Text>
               {data.students.length === 0 ? <Text>{words.noStudents}</Text> : null}
               {data.students.length > 0 && due.length === 0 ? <Text>{words.nobodyDue}</Text> : null}

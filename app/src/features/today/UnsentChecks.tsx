@@ -1,15 +1,17 @@
+import { outbox, type Unsent } from '../../api/outbox';
 import { sendUnsent, useUnsent } from '../../api/useOutbox';
-import { outbox } from '../../api/outbox';
 import { Notice } from '../../kit/Notice';
 import { strings } from '../../strings';
+import { listWords } from '../../strings/listWords';
 
 const words = strings.today;
 
-/** What this device holds because the studio has not acknowledged it. */
+/** What this device holds because the studio has not acknowledged it, student by student. */
 export function UnsentChecks() {
   const unsent = useUnsent();
-  const waiting = unsent.filter((check) => check.refused === undefined);
-  const refused = unsent.filter((check) => check.refused !== undefined);
+  const waiting = unsent.filter(({ refused }) => refused === undefined);
+  const refused = unsent.filter((one) => one.refused !== undefined);
+  const names = [...new Set(waiting.map(({ studentName }) => studentName))];
   return (
     <>
       {waiting.length > 0 ? (
@@ -17,19 +19,36 @@ export function UnsentChecks() {
           title={words.unsentTitle}
           action={{ label: words.sendNow, onPress: () => void sendUnsent() }}
         >
-          {words.unsent(waiting.length)}
+          {names
+            .map((name) =>
+              strings.waiting.of(
+                kindWords(waiting.filter(({ studentName }) => studentName === name)),
+                name,
+              ),
+            )
+            .join('\n')}
         </Notice>
       ) : null}
-      {refused.map((check) => (
+      {refused.map((one) => (
         <Notice
-          key={check.id}
+          key={one.id}
           tone="out"
           title={words.unsentTitle}
-          action={{ label: words.discard, onPress: () => void outbox.discard(check.id) }}
+          action={{ label: words.discard, onPress: () => void outbox.discard(one.id) }}
         >
-          {words.refused(check.studentName, check.refused ?? '')}
+          {words.refused(one.studentName, one.refused ?? '')}
         </Notice>
       ))}
     </>
+  );
+}
+
+/** "2 looks and 1 note of a lesson". */
+function kindWords(unsent: readonly Unsent[]): string {
+  return listWords(
+    (['check', 'relaxedHand', 'log'] as const).flatMap((kind) => {
+      const n = unsent.filter((one) => one.kind === kind).length;
+      return n === 0 ? [] : [strings.waiting.kinds[kind](n)];
+    }),
   );
 }

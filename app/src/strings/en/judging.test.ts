@@ -1,13 +1,17 @@
 import { CAUSES, DRILLS, SIGNS } from '@open-palm/core/judge';
+import { CUE_FIGURES } from '../../judgement/cueFigures';
 import { causes, cues, drills, signs } from './judging';
+import { aspects } from './lesson';
 
 const keys = (words: Record<string, string>) => Object.keys(words).sort();
 
 describe('the words of what to work on', () => {
   it('are there for every sign, cause, cue and drill, and for nothing else', () => {
     expect(keys(signs)).toEqual(SIGNS.map(({ id }) => id).sort());
+    expect(keys(aspects)).toEqual(SIGNS.map(({ id }) => id).sort());
     expect(keys(causes)).toEqual(CAUSES.map(({ id }) => id).sort());
     expect(keys(cues)).toEqual([...new Set(CAUSES.flatMap((cause) => cause.cues))].sort());
+    expect(Object.keys(CUE_FIGURES).sort()).toEqual(keys(cues));
     expect(keys(drills)).toEqual(DRILLS.map(({ id }) => id).sort());
   });
 });

@@ -36,7 +36,9 @@ export function judgeCheck(
 ): JudgedCheck {
   const { hold, hand } = gripFacts(input.grip, taught, relaxedHand);
   const look: Look = input;
-  const issues = findLookIssues(look, hold);
+  // A look of nothing but signs that a person saw has nothing that could be wrong with it.
+  const hasMeasures = look.captures.length + look.taps.length > 0;
+  const issues = hasMeasures ? findLookIssues(look, hold) : [];
   if (issues.length > 0) throw new InputError(issues);
   const { measures } = measureCheck(look, hold, hand, sampleCapture);
   const check: Check = {

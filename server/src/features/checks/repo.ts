@@ -17,6 +17,8 @@ interface CheckRow {
   middle_finger_sd_mm: number;
   relaxed_hand_id: string | null;
   taps_json: string;
+  signs_json: string;
+  readiness_json: string;
   standings_json: string;
   contacts_json: string;
   body_sha256: string;
@@ -74,6 +76,8 @@ export async function addCheck(
       middle_finger_sd_mm: check.grip.middleFinger.sdMm,
       relaxed_hand_id: check.grip.relaxedHandId,
       taps_json: JSON.stringify(check.taps),
+      signs_json: JSON.stringify(check.signs),
+      readiness_json: JSON.stringify(check.readiness),
       standings_json: JSON.stringify(extra.standings),
       contacts_json: JSON.stringify(check.contacts),
       body_sha256: extra.bodySha256,
@@ -132,6 +136,8 @@ export async function findCheck(db: Knex, id: string): Promise<Check | undefined
     },
     captures: captures.map(captureOf),
     taps: JSON.parse(row.taps_json),
+    signs: JSON.parse(row.signs_json),
+    readiness: JSON.parse(row.readiness_json),
     measures: measures.map((measure) => JSON.parse(measure.value_json)),
     contacts: JSON.parse(row.contacts_json),
   };

@@ -1,15 +1,14 @@
 import { mkdir, open, readdir, unlink } from 'node:fs/promises';
 import { join } from 'node:path';
 import writeFileAtomic from 'write-file-atomic';
+import { pictureFile } from '../../references/pictureFile';
 
 const SUFFIX = '.jpg';
-
-export const picturePath = (folder: string, id: string) => join(folder, id + SUFFIX);
 
 /** Writes a picture so that after a crash it is there whole or not at all: temporary file, sync, rename, sync. */
 export async function keepPicture(folder: string, id: string, jpeg: Buffer): Promise<void> {
   await mkdir(folder, { recursive: true });
-  await writeFileAtomic(picturePath(folder, id), jpeg);
+  await writeFileAtomic(pictureFile(folder, id), jpeg);
   const directory = await open(folder, 'r');
   await directory.sync().finally(() => directory.close());
 }

@@ -5,7 +5,7 @@ import getRawBody from 'raw-body';
 import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
 import { notFound, Problem } from '../../problem';
 import { readId } from '../../readBody';
-import { picturePath } from './pictureFolder';
+import { pictureFile } from '../../references/pictureFile';
 import { findPicture } from './repo';
 import { savePicture } from './service';
 
@@ -30,7 +30,7 @@ export function pictureRoutes(parts: { db: Knex; pictureDir: string; now: () => 
     ctx.type = 'image/jpeg';
     // A picture never changes under its id, but it is a child's photograph: kept by this browser only.
     ctx.set('Cache-Control', 'private, max-age=86400, immutable');
-    ctx.body = createReadStream(picturePath(parts.pictureDir, id));
+    ctx.body = createReadStream(pictureFile(parts.pictureDir, id));
   });
 
   return router;

@@ -8,6 +8,7 @@ interface StudentRow {
   birth_year: number | null;
   middle_finger_mm: number | null;
   skin_tone: string;
+  level: string;
   created_at: string;
 }
 
@@ -38,6 +39,7 @@ const studentOf = (row: StudentRow, setups: readonly SetupRow[]): Student => ({
   birthYear: row.birth_year,
   middleFingerMm: row.middle_finger_mm,
   skinTone: row.skin_tone as Student['skinTone'],
+  level: row.level as Student['level'],
   setups: setups.filter(({ student_id }) => student_id === row.id).map(setupOf),
 });
 
@@ -62,6 +64,7 @@ export async function putStudent(db: Knex, student: Student, createdAt: string):
       birth_year: student.birthYear,
       middle_finger_mm: student.middleFingerMm,
       skin_tone: student.skinTone,
+      level: student.level,
     };
     await trx<StudentRow>('students')
       .insert({ id: student.id, created_at: createdAt, ...row })

@@ -4,9 +4,15 @@ import { studentInputSchema, type HandFile, type Setup, type Student } from '@op
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { notFound, Problem } from '../../problem';
 import { readBody, readId } from '../../readBody';
-import { latestHolds, newestRelaxedHand } from '../../references/repo';
-import { lastSeenOf, listItem, mergeContacts, standingsOf } from './lastSeen/handFile';
-import { checkSummaries, lastCheckTimes, newestContacts, newestMeasures } from './lastSeen/repo';
+import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
+import { lastSeenOf, listItem, mergeContacts, mergeSigns, standingsOf } from './lastSeen/handFile';
+import {
+  checkSummaries,
+  lastCheckTimes,
+  newestContacts,
+  newestMeasures,
+  newestSigns,
+} from './lastSeen/repo';
 import { allStudents, findStudent, putStudent } from './repo';
 
 /** How many checks back a portrait may reach for what newer pictures did not show. */
@@ -58,6 +64,9 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
       lastSeen: lastSeenOf(newest),
       standings: standingsOf(newest),
       contacts: mergeContacts(contacts),
+      signs: mergeSigns(await newestSigns(db, PORTRAIT_CHECKS, setup.id)),
+      log: await logOf(db, id, setup.id),
+      ownCues: await ownCues(db),
     };
     ctx.body = handFile;
   });

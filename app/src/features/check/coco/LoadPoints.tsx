@@ -9,7 +9,7 @@ import { PressRow } from '../../../kit/PressRow';
 import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
-import type { Size } from '../measure/viewport';
+import type { Size } from '../../../pictures/viewport';
 import { pickFile } from '../picture/pickFile';
 
 const words = strings.coco;

@@ -1,6 +1,17 @@
 import type { PointName, Tap } from '@open-palm/core/measure';
 import { noMarks } from '../measure/marks';
-import { answer, EMPTY_LOOK, lookOf, putShot, removeShot, type Shot } from './lookState';
+import {
+  allReady,
+  answer,
+  EMPTY_LOOK,
+  isBegun,
+  lookOf,
+  markSigns,
+  putShot,
+  removeShot,
+  setReady,
+  type Shot,
+} from './lookState';
 
 const shot = (id: string, more: Partial<Shot> = {}): Shot => ({
   id,
@@ -29,6 +40,31 @@ describe('a look being taken', () => {
     const second: Tap = { ...tap, answer: { kind: 'value', value: 2, sd: 0.15 } };
     expect(answer(first, 'indexDepth', second).taps).toEqual([second]);
     expect(answer(first, 'indexDepth', null).taps).toEqual([]);
+  });
+
+  it('marks signs that only a person sees, and can take a mark back', () => {
+    const both = markSigns(EMPTY_LOOK, { tipDrops: true, handSqueezes: false });
+    expect(both.signs).toEqual({ tipDrops: true, handSqueezes: false });
+    expect(markSigns(both, { tipDrops: null }).signs).toEqual({ handSqueezes: false });
+    expect([isBegun(EMPTY_LOOK), isBegun(both)]).toEqual([false, true]);
+  });
+
+  it('notes what was not ready, and what that says of hair and nails', () => {
+    const long = setReady(EMPTY_LOOK, { item: 'nails', state: 'long', word: 'left too' });
+    expect(long.signs).toEqual({ nailsLong: true });
+    const slack = setReady(long, { item: 'hair', state: 'slack', word: null });
+    expect(slack.taps).toEqual([
+      { measure: 'hairClearance', answer: { kind: 'value', value: 2, sd: 1.5 } },
+    ]);
+    const ready = allReady(slack);
+    expect(ready.readiness.map(({ item, state }) => [item, state])).toEqual([
+      ['nails', 'long'],
+      ['hair', 'slack'],
+      ['size', 'fits'],
+      ['seat', 'good'],
+      ['fit', 'good'],
+    ]);
+    expect(ready.signs).toEqual({ nailsLong: true, bowTooHeavy: false });
   });
 
   it('is judged with the marks of every picture and the place of each', () => {

@@ -8,6 +8,8 @@ import type {
   Tap,
   View,
 } from '@open-palm/core/measure';
+import type { Readiness, SeenSigns } from '@open-palm/contract';
+import { HAIR_STATE_MM, READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
 import type { Marks } from '../measure/marks';
 import { captureOf } from '../measure/measureMarks';
@@ -31,9 +33,18 @@ export interface LookState {
   context: Context;
   shots: readonly Shot[];
   taps: readonly Tap[];
+  /** Signs that only a person sees. */
+  signs: SeenSigns;
+  readiness: Readiness;
 }
 
-export const EMPTY_LOOK: LookState = { context: 'free', shots: [], taps: [] };
+export const EMPTY_LOOK: LookState = {
+  context: 'free',
+  shots: [],
+  taps: [],
+  signs: {},
+  readiness: [],
+};
 
 /** Adds a picture, or changes the one with its id. */
 export function putShot(state: LookState, shot: Shot): LookState {
@@ -55,9 +66,51 @@ export function answer(state: LookState, measure: MeasureId, tap: Tap | null): L
   return { ...state, taps: tap ? [...others, tap] : others };
 }
 
+/** Marks signs as seen or not seen; null takes a mark back. */
+export function markSigns(
+  state: LookState,
+  marked: Readonly<Record<string, boolean | null>>,
+): LookState {
+  const signs = Object.entries({ ...state.signs, ...marked }).filter(
+    (entry): entry is [string, boolean] => entry[1] !== null,
+  );
+  return { ...state, signs: Object.fromEntries(signs) };
+}
+
+/** How well the hair's clearance is told by eye, mm. [memory] */
+const HAIR_BY_EYE_SD_MM = 1.5;
+
+/** Notes how ready bow and student are; what an item says of a checkpoint or a sign is noted there too. */
+export function setReady(state: LookState, ready: Readiness[number]): LookState {
+  const { item, state: how } = ready;
+  const noted = {
+    ...state,
+    readiness: [...state.readiness.filter((other) => other.item !== item), ready],
+  };
+  if (item === 'hair') {
+    const value = HAIR_STATE_MM[how]!;
+    return answer(noted, 'hairClearance', {
+      measure: 'hairClearance',
+      answer: { kind: 'value', value, sd: HAIR_BY_EYE_SD_MM },
+    });
+  }
+  const told = READINESS_SIGNS[item];
+  return told ? markSigns(noted, { [told.sign]: how === told.wrong }) : noted;
+}
+
+/** Everything that was not said otherwise is ready. */
+export const allReady = (state: LookState): LookState =>
+  (Object.keys(READINESS) as Readiness[number]['item'][])
+    .filter((item) => !state.readiness.some((ready) => ready.item === item))
+    .reduce((now, item) => setReady(now, { item, state: READINESS[item][0]!, word: null }), state);
+
+/** Whether anything was seen, answered or marked yet. */
+export const isBegun = ({ shots, taps, signs }: LookState): boolean =>
+  shots.length + taps.length + Object.keys(signs).length > 0;
+
 /** What the core judges of a look. */
 export function lookOf(
-  { context, shots, taps }: LookState,
+  { context, shots, taps }: Pick<LookState, 'context' | 'shots' | 'taps'>,
   side: Side,
   frogLength: KnownLength,
 ): Look & { captures: PlacedCapture[] } {

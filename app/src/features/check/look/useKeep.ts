@@ -7,11 +7,13 @@ import { sendUnsent } from '../../../api/useOutbox';
 export function useKeep() {
   const [saving, setSaving] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  const keep = async (unsent: Unsent, fileOf: string) => {
+  const keep = async (unsent: Unsent, fileOf: string, onKept?: () => Promise<void>) => {
     setSaving(true);
     setFailure(null);
     try {
       await outbox.add(unsent);
+      // Only now that it is safe in the outbox.
+      await onKept?.();
       await sendUnsent();
       const waits = outbox.contents().some(({ id }) => id === unsent.id);
       router.dismissTo(waits ? '/' : (fileOf as '/'));
@@ -23,6 +25,7 @@ export function useKeep() {
   return {
     saving,
     failure,
-    keep: (unsent: Unsent, fileOf: string) => void keep(unsent, fileOf),
+    keep: (unsent: Unsent, fileOf: string, onKept?: () => Promise<void>) =>
+      void keep(unsent, fileOf, onKept),
   };
 }

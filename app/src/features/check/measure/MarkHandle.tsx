@@ -5,7 +5,7 @@ import type { Vec2 } from '@open-palm/core/units';
 import { strings } from '../../../strings';
 import { onKeys } from '../../../kit/onKeys';
 import type { MarksStore } from './useMarks';
-import { inside, type Size } from './viewport';
+import { inside, type Size } from '../../../pictures/viewport';
 
 const KEY_STEP_PX = 1;
 const KEY_LEAP_PX = 10;

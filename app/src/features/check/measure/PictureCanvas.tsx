@@ -8,7 +8,7 @@ import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import { Magnifier } from './Magnifier';
 import { MarkHandle } from './MarkHandle';
-import { MarksOverlay } from './MarksOverlay';
+import { MarksOverlay } from '../../../pictures/MarksOverlay';
 import { pointToSet } from './marks';
 import { nearestMark } from './nearestMark';
 import { IDLE } from './tool/idle';
@@ -17,7 +17,7 @@ import type { ToolEvent } from './tool/toolTypes';
 import { TouchLayer } from './TouchLayer';
 import type { MarksStore } from './useMarks';
 import { useViewport } from './useViewport';
-import { inside, toPicture, toScreen, type Size, type Viewport } from './viewport';
+import { inside, toPicture, toScreen, type Size, type Viewport } from '../../../pictures/viewport';
 
 const words = strings.measure;
 const ZOOM_STEP = 1.6;

@@ -13,7 +13,7 @@ import {
   type Side,
   type View,
 } from '@open-palm/core/measure';
-import type { Size } from './viewport';
+import type { Size } from '../../../pictures/viewport';
 
 /** SD of a mark set with the magnifier, as a share of the picture's longer side. [memory] */
 const MARK_SD_SHARE = 0.0035;

@@ -1,6 +1,6 @@
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { toScreen, type Viewport } from './viewport';
+import { toScreen, type Viewport } from '../../../pictures/viewport';
 
 /** How near a touch must be to a mark to mean it, px of the screen: half a fingertip's touch. */
 const REACH_PX = 20;

@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { Vec2 } from '@open-palm/core/units';
-import { fitted, panned, zoomed, type Size, type Viewport } from './viewport';
+import { fitted, panned, zoomed, type Size, type Viewport } from '../../../pictures/viewport';
 
 /** The picture's place in its box, which fits until someone zooms or pans. */
 export function useViewport(picture: Size, box: Size) {

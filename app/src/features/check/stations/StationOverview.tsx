@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { SkinTone } from '@open-palm/contract';
+import type { SeenSigns, SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import {
   checkContacts,
@@ -22,6 +22,7 @@ import { space } from '../../../kit/tokens';
 import { GripPortrait, shownBy } from '../../../portrait/GripPortrait';
 import { strings } from '../../../strings';
 import { tapWords, verdictMark } from '../../../strings/measureWords';
+import { SignRows } from './SignRows';
 import { nextQuestion, type Station } from './stationPlan';
 
 const words = strings.stations;
@@ -36,6 +37,10 @@ export function StationOverview({
   skinTone,
   context,
   taps,
+  seen,
+  watching,
+  onMark,
+  onTests,
   onAsk,
   onFine,
   onNext,
@@ -49,6 +54,11 @@ export function StationOverview({
   skinTone: SkinTone;
   context: Context;
   taps: readonly Tap[];
+  seen: SeenSigns;
+  /** Shows no verdict of what was answered. */
+  watching: boolean;
+  onMark: (sign: string, present: boolean | null) => void;
+  onTests: () => void;
   onAsk: (measure: MeasureId) => void;
   onFine: () => void;
   onNext: () => void;
@@ -58,22 +68,28 @@ export function StationOverview({
   const numbers = useMemo(
     () => ({
       contacts: checkContacts({ context, captures: [], taps }, hold),
-      ...shownBy(taps.map((tap) => ({ measure: tapMeasure(tap, hold, context) }))),
+      ...(watching
+        ? { thumbIpFlexionDeg: null, verdicts: {} }
+        : shownBy(taps.map((tap) => ({ measure: tapMeasure(tap, hold, context) })))),
     }),
-    [taps, hold, context],
+    [taps, hold, context, watching],
   );
   const open = nextQuestion(station, taps, null);
-  const isBegun = station.judged.some((id) => taps.some((tap) => tap.measure === id));
+  const unmarked = station.signs.some((sign) => seen[sign] === undefined);
+  const isOpen = open !== null || unmarked;
+  const isBegun =
+    station.judged.some((id) => taps.some((tap) => tap.measure === id)) ||
+    station.signs.some((sign) => seen[sign] !== undefined);
   const listed = showsAll ? [...station.judged, ...station.further] : station.judged;
   return (
     <Screen
       columns
       footer={
-        open === null ? (
+        !isOpen ? (
           <Button label={words.next} primary onPress={onNext} style={{ flex: 1 }} />
         ) : (
           <>
-            {isBegun ? (
+            {isBegun || open === null ? (
               <Button label={words.next} onPress={onNext} style={{ flex: 1 }} />
             ) : (
               <Button label={words.closer} onPress={() => onAsk(open)} style={{ flex: 1 }} />
@@ -90,7 +106,7 @@ export function StationOverview({
       }
     >
       <BackHeader
-        title={strings.families[station.family]}
+        title={station.id === 'relaxation' ? strings.relaxation.name : strings.families[station.id]}
         under={words.step(number, count)}
         backLabel={strings.nav.back}
         onBack={onBack}
@@ -120,7 +136,10 @@ export function StationOverview({
                 label={words.answerFor(strings.measures[id])}
                 onPress={() => onAsk(id)}
               >
-                <StateMark state={measure ? verdictMark(measure.verdict) : 'notSeen'} size={16} />
+                <StateMark
+                  state={measure ? (watching ? 'none' : verdictMark(measure.verdict)) : 'notSeen'}
+                  size={16}
+                />
                 <Text variant="small" style={{ flex: 1 }}>
                   {strings.measures[id]}
                 </Text>
@@ -131,6 +150,12 @@ export function StationOverview({
             );
           })}
         </View>
+        {station.signs.length > 0 ? (
+          <SignRows signs={station.signs} seen={seen} onMark={onMark} />
+        ) : null}
+        {station.id === 'relaxation' ? (
+          <Button label={strings.relaxation.tests} icon="timer-outline" onPress={onTests} />
+        ) : null}
         {station.further.length > 0 ? (
           <Button
             label={showsAll ? words.fewer : words.further(station.further.length)}

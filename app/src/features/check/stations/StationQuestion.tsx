@@ -16,7 +16,7 @@ import { useTokens } from '../../../kit/ThemeProvider';
 import { READING_WIDTH, space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import { categoryName, measureName, plainNumber } from '../../../strings/measureWords';
-import { AnswerFigure } from './figures/AnswerFigure';
+import { AnswerFigure } from '../../../figures/AnswerFigure';
 import { OnFingerFigure } from './figures/OnFingerFigure';
 import { OnStickFigure } from './figures/OnStickFigure';
 import { DrawnChoices } from './DrawnChoices';

@@ -1,19 +1,23 @@
 import { useState } from 'react';
-import type { SkinTone } from '@open-palm/contract';
+import type { SeenSigns, SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import type { Context, MeasureId, Side, Tap, TapAnswer } from '@open-palm/core/measure';
-import { fineTaps, nextQuestion, stationsOf } from './stationPlan';
+import { fineSigns, fineTaps, nextQuestion, stationsOf } from './stationPlan';
 import { StationOverview } from './StationOverview';
 import { StationQuestion } from './StationQuestion';
 
-/** The look without a camera: four stations, each answered with one tap, or checkpoint by checkpoint. */
+/** The look without a camera: five stations, each answered with one tap, or checkpoint by checkpoint. */
 export function StationSheet({
   hold,
   side,
   skinTone,
   context,
   taps,
+  seen,
+  watching,
   onAnswer,
+  onMark,
+  onTests,
   onBack,
   onDone,
 }: {
@@ -23,8 +27,13 @@ export function StationSheet({
   skinTone: SkinTone;
   context: Context;
   taps: readonly Tap[];
+  seen: SeenSigns;
+  /** Shows no verdict of what was answered. */
+  watching: boolean;
   /** An answer, or null to take it back. */
   onAnswer: (measure: MeasureId, tap: Tap | null) => void;
+  onMark: (signs: Readonly<Record<string, boolean | null>>) => void;
+  onTests: () => void;
   onBack: () => void;
   onDone: () => void;
 }) {
@@ -70,8 +79,13 @@ export function StationSheet({
       skinTone={skinTone}
       context={context}
       taps={taps}
+      seen={seen}
+      watching={watching}
+      onMark={(sign, present) => onMark({ [sign]: present })}
+      onTests={onTests}
       onAsk={setAsking}
       onFine={() => {
+        onMark(fineSigns(station, seen));
         for (const tap of fineTaps(station, taps)) onAnswer(tap.measure, tap);
         toNextStation();
       }}

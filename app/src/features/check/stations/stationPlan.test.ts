@@ -1,13 +1,19 @@
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { MEASURE_IDS, type Tap } from '@open-palm/core/measure';
-import { fineTaps, nextQuestion, stationsOf } from './stationPlan';
+import { fineSigns, fineTaps, nextQuestion, stationsOf } from './stationPlan';
 
 const violin = stationsOf(holdById('violin-shallow'), 'free');
 const fine = (measure: Tap['measure']): Tap => ({ measure, answer: { kind: 'fine' } });
 
 describe('stationsOf', () => {
-  it('goes thumb, fingers, little finger, wrist', () => {
-    expect(violin.map(({ family }) => family)).toEqual(['thumb', 'fingers', 'little', 'wrist']);
+  it('goes thumb, fingers, little finger, wrist, and the relaxation they depend on', () => {
+    expect(violin.map(({ id }) => id)).toEqual([
+      'thumb',
+      'fingers',
+      'little',
+      'wrist',
+      'relaxation',
+    ]);
   });
 
   it.each(HOLD_IDS)('asks every checkpoint of %s that makes sense once', (id) => {
@@ -22,7 +28,7 @@ describe('stationsOf', () => {
 
   it('judges the wrist where the hold has bands for the place', () => {
     const wrist = (context: 'free' | 'heel') =>
-      stationsOf(holdById('violin-shallow'), context).at(-1)!.judged;
+      stationsOf(holdById('violin-shallow'), context).at(-2)!.judged;
     expect(wrist('free')).not.toContain('wristFlexion');
     expect(wrist('heel')).toContain('wristFlexion');
   });
@@ -41,10 +47,28 @@ describe('fineTaps', () => {
     );
   });
 
-  it('looks a clean violin hold through in four taps, each checkpoint answered', () => {
+  it('looks a clean violin hold through in five taps, each checkpoint answered', () => {
     const all = violin.flatMap((station) => fineTaps(station, []));
     expect(all.map(({ measure }) => measure)).toEqual(violin.flatMap(({ judged }) => judged));
-    expect(violin).toHaveLength(4);
+    expect(violin).toHaveLength(5);
+  });
+});
+
+describe('what only a person sees', () => {
+  it('is asked where it belongs, and only of the holds on which it can be', () => {
+    const at = (hold: string, id: string) =>
+      stationsOf(holdById(hold), 'free').find((station) => station.id === id)!.signs;
+    expect(at('violin-shallow', 'thumb')).toEqual(['thumbThroughGap']);
+    expect(at('violin-shallow', 'relaxation')).toContain('handSqueezes');
+    expect(at('violin-shallow', 'fingers')).toEqual([]);
+    expect(at('german-bass', 'fingers')).toEqual(['frogInPalm', 'buttonOutOfWeb']);
+  });
+
+  it('is not there where all is fine, but for what was marked', () => {
+    const relaxation = violin.at(-1)!;
+    const fine = fineSigns(relaxation, { handSqueezes: true });
+    expect(fine).not.toHaveProperty('handSqueezes');
+    expect(fine.tipDrops).toBe(false);
   });
 });
 

@@ -1,4 +1,5 @@
 import { bandFor, type Hold } from '@open-palm/core/holds';
+import { causesOf, SIGNS } from '@open-palm/core/judge';
 import {
   CATALOGUE,
   FAMILIES,
@@ -8,28 +9,40 @@ import {
   type Tap,
 } from '@open-palm/core/measure';
 
-/** One stop of the inspection: a family with its checkpoints. */
+/** The stops of the inspection: the four families, and the relaxation that they depend on. */
+export type StationId = Family | 'relaxation';
+
+/** One stop of the inspection with its checkpoints. */
 export interface Station {
-  family: Family;
+  id: StationId;
   /** What the hold has a say on: asked first, and what "all fine" answers. */
   judged: MeasureId[];
   /** What can be noted too, without a verdict. */
   further: MeasureId[];
+  /** What only a person sees. */
+  signs: string[];
 }
 
 /** The stations of a hold in the order of inspection; what makes no sense for it is not asked. */
 export function stationsOf(hold: Hold, context: Context): Station[] {
-  return FAMILIES.map((family) => {
+  const known = new Set(causesOf(hold).flatMap(({ signs }) => signs.map(({ sign }) => sign)));
+  const signsAt = (station: StationId) =>
+    SIGNS.filter(({ id, from }) => 'look' in from && from.look === station && known.has(id)).map(
+      ({ id }) => id,
+    );
+  const families = FAMILIES.map((family): Station => {
     const ids = CATALOGUE.filter((spec) => spec.family === family)
       .map(({ id }) => id)
       .filter((id) => !('notApplicable' in (hold.checkpoints[id] ?? {})));
     const isJudged = (id: MeasureId) => bandFor(hold, id, context) !== null;
     return {
-      family,
+      id: family,
       judged: ids.filter(isJudged),
       further: ids.filter((id) => !isJudged(id)),
+      signs: signsAt(family),
     };
   });
+  return [...families, { id: 'relaxation', judged: [], further: [], signs: signsAt('relaxation') }];
 }
 
 /** "All fine here": what the hold judges and nobody answered yet was looked at, and is good. */
@@ -38,9 +51,16 @@ export const fineTaps = ({ judged }: Station, taps: readonly Tap[]): Tap[] =>
     .filter((measure) => !taps.some((tap) => tap.measure === measure))
     .map((measure) => ({ measure, answer: { kind: 'fine' } }));
 
+/** "All fine here", of what only a person sees: what was not marked is not there. */
+export const fineSigns = (
+  { signs }: Station,
+  seen: Readonly<Record<string, boolean>>,
+): Record<string, boolean> =>
+  Object.fromEntries(signs.filter((sign) => seen[sign] === undefined).map((sign) => [sign, false]));
+
 /** The next checkpoint in a station's order after this one that has no answer; null at the end. */
 export function nextQuestion(
-  { judged, further }: Station,
+  { judged, further }: Pick<Station, 'judged' | 'further'>,
   taps: readonly Tap[],
   after: MeasureId | null,
 ): MeasureId | null {

@@ -1,4 +1,4 @@
-import type { DatedMeasure, HandFile, StudentListItem } from '@open-palm/contract';
+import type { DatedMeasure, HandFile, SeenSigns, StudentListItem } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import { familyStandings, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { allSeries, seriesOf } from '../../../references/seriesOf';
@@ -33,6 +33,10 @@ export function mergeContacts(newestFirst: readonly GripContacts[]): GripContact
   for (const finger of FINGERS) fingers[finger] = firstSeen((c) => c.fingers[finger]);
   return { thumbXMm: firstSeen((c) => c.thumbXMm), fingers };
 }
+
+/** Each sign that only a person sees, from the newest check that told of it. */
+export const mergeSigns = (newestFirst: readonly SeenSigns[]): SeenSigns =>
+  Object.assign({}, ...[...newestFirst].reverse());
 
 /** The standing of the four families over the newest value of every measure. */
 export const standingsOf = (newest: readonly DatedMeasure[]): HandFile['standings'] =>

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { CheckSummary, DatedMeasure } from '@open-palm/contract';
+import type { CheckSummary, DatedMeasure, SeenSigns } from '@open-palm/contract';
 import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { allSeries } from '../../../references/seriesOf';
 
@@ -81,6 +81,19 @@ export async function newestContacts(
     [depth, ...(setupId === undefined ? [] : [setupId])],
   );
   return bySetup(rows, ({ contacts_json }) => JSON.parse(contacts_json));
+}
+
+/** Signs as they were seen in a setup's newest checks, newest first. */
+export async function newestSigns(db: Knex, depth: number, setupId: string): Promise<SeenSigns[]> {
+  const rows: string[] = await db('checks')
+    .where('setup_id', setupId)
+    .orderBy([
+      { column: 'taken_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .limit(depth)
+    .pluck('signs_json');
+  return rows.map((json) => JSON.parse(json) as SeenSigns);
 }
 
 /** When each student was last looked at, on whichever instrument. */

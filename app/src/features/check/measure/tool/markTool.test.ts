@@ -1,7 +1,7 @@
 import type { PointName } from '@open-palm/core/measure';
 import { changeMarks, noMarks, pointToSet, type Marks } from '../marks';
 import { nearestMark } from '../nearestMark';
-import { inside, toPicture, toScreen } from '../viewport';
+import { inside, toPicture, toScreen } from '../../../../pictures/viewport';
 import { IDLE } from './idle';
 import { nextToolState } from './markTool';
 import type { ToolEvent, ToolState } from './toolTypes';

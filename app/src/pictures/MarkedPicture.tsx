@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { Image, View } from 'react-native';
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { RADIUS } from '../../kit/tokens';
-import { MarksOverlay } from './measure/MarksOverlay';
-import type { Size } from './measure/viewport';
+import { RADIUS } from '../kit/tokens';
+import { MarksOverlay } from './MarksOverlay';
+import type { Size } from './viewport';
 
 /** A picture with its points, to be looked at. */
 export function MarkedPicture({

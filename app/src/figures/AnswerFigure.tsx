@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { SkinTone } from '@open-palm/contract';
 import type { MeasureId, Side } from '@open-palm/core/measure';
-import { SKINS } from '../../../../portrait/skin';
+import { SKINS } from '../portrait/skin';
 import { BendFigure } from './BendFigure';
 import { CategoryFigure } from './CategoryFigures';
 import { LIMBS } from './limbs';

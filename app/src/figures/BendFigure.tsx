@@ -1,8 +1,8 @@
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import type { Vec2 } from '@open-palm/core/units';
-import { useTokens } from '../../../../kit/ThemeProvider';
-import type { Skin } from '../../../../portrait/skin';
-import { pathThrough, tubeOutline } from '../../../../portrait/tube';
+import { useTokens } from '../kit/ThemeProvider';
+import type { Skin } from '../portrait/skin';
+import { pathThrough, tubeOutline } from '../portrait/tube';
 import { chain, frameAround, type Bone } from './limb';
 
 export const ASPECT = 1.3;

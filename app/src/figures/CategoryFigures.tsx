@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import Svg, { Circle, Ellipse, G, Line, Path, Polygon, Rect, Text } from 'react-native-svg';
 import type { MeasureId } from '@open-palm/core/measure';
-import { useTokens } from '../../../../kit/ThemeProvider';
-import { FONTS } from '../../../../kit/tokens';
-import type { Skin } from '../../../../portrait/skin';
+import { useTokens } from '../kit/ThemeProvider';
+import { FONTS } from '../kit/tokens';
+import type { Skin } from '../portrait/skin';
 import { ASPECT } from './BendFigure';
 
 function Frame({ children }: { children: ReactNode }) {

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import Svg, { Circle, Ellipse, G, Line, Rect } from 'react-native-svg';
 import type { MeasureId } from '@open-palm/core/measure';
-import { useTokens } from '../../../../kit/ThemeProvider';
-import type { Skin } from '../../../../portrait/skin';
+import { useTokens } from '../kit/ThemeProvider';
+import type { Skin } from '../portrait/skin';
 import { ASPECT } from './BendFigure';
 
 /** Breadth of the drawn fingers, mm. */

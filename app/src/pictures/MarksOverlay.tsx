@@ -2,7 +2,7 @@ import { memo } from 'react';
 import Svg, { Circle, G, Line } from 'react-native-svg';
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { useTokens } from '../../../kit/ThemeProvider';
+import { useTokens } from '../kit/ThemeProvider';
 import { LINES } from './boneLines';
 import { toScreen, type Size, type Viewport } from './viewport';
 

@@ -1,0 +1,33 @@
+import { useSyncExternalStore } from 'react';
+import { View } from 'react-native';
+import { isReachable, onReach } from './reach';
+import { useUnsent } from './useOutbox';
+import { strings } from '../strings';
+import { Text } from '../kit/Text';
+import { useTokens } from '../kit/ThemeProvider';
+import { space } from '../kit/tokens';
+
+/** Above every screen: what has not reached the studio yet, and that it does not answer. */
+export function WaitingBar() {
+  const tokens = useTokens();
+  const waiting = useUnsent().length;
+  const reachable = useSyncExternalStore(onReach, isReachable);
+  if (waiting === 0 && reachable) return null;
+  return (
+    <View
+      role="status"
+      style={{
+        backgroundColor: tokens.amberGround,
+        paddingHorizontal: space(4),
+        paddingVertical: space(1),
+      }}
+    >
+      <Text variant="label" color={tokens.amberInk}>
+        {[
+          ...(waiting > 0 ? [strings.waiting.bar(waiting)] : []),
+          ...(reachable ? [] : [strings.waiting.offline]),
+        ].join(' · ')}
+      </Text>
+    </View>
+  );
+}

@@ -1,0 +1,34 @@
+import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval';
+
+/** A look that is not finished, as it lies in the browser's database; its content belongs to the look. */
+export interface StoredDraft {
+  studentId: string;
+  setupId: string;
+  studentName: string;
+  /** When it was last changed, ISO. */
+  at: string;
+  content: unknown;
+}
+
+let store: UseStore | undefined;
+const draftStore = () => (store ??= createStore('open-palm-drafts', 'looks'));
+
+const keyOf = ({ studentId, setupId }: Pick<StoredDraft, 'studentId' | 'setupId'>) =>
+  `${studentId} ${setupId}`;
+
+/** Unfinished looks, one for each student and instrument: a reload, a closed tab or a crash keeps them. */
+export const drafts = {
+  find: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<StoredDraft | undefined> =>
+    get<StoredDraft>(keyOf(of), draftStore()),
+
+  keep: (draft: StoredDraft): Promise<void> => set(keyOf(draft), draft, draftStore()),
+
+  drop: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<void> =>
+    del(keyOf(of), draftStore()),
+
+  /** The newest first. */
+  async all(): Promise<StoredDraft[]> {
+    const stored = await entries<string, StoredDraft>(draftStore());
+    return stored.map(([, draft]) => draft).sort((a, b) => (a.at < b.at ? 1 : -1));
+  },
+};

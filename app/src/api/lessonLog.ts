@@ -1,0 +1,87 @@
+import { useMemo, useSyncExternalStore } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import type { HandFile, LogEntry, OwnCue } from '@open-palm/contract';
+import { outbox, type Unsent } from './outbox';
+import { sendUnsent, useUnsent } from './useOutbox';
+
+/** An entry without what every entry has. */
+type NewEntry = LogEntry extends infer E
+  ? E extends LogEntry
+    ? Omit<E, 'id' | 'studentId' | 'setupId' | 'madeAt'>
+    : never
+  : never;
+
+export interface LessonLog {
+  /** Newest first: what the studio has, and what this device has not sent yet. */
+  entries: readonly LogEntry[];
+  ownCues: readonly OwnCue[];
+  /**
+   * Writes an entry down: it counts at once, is safe on this device when this resolves, and is sent as soon as the
+   * studio answers.
+   *
+   * @returns the entry's id
+   */
+  add(entry: NewEntry): Promise<string>;
+}
+
+/** What was written down since the page was loaded: it stands here until the studio's own list has it. */
+let written: readonly LogEntry[] = [];
+const listeners = new Set<() => void>();
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** The lesson log of a student on one instrument. */
+export function useLessonLog(
+  handFile: Pick<HandFile, 'student' | 'setupId' | 'log' | 'ownCues'>,
+): LessonLog {
+  const { student, setupId, log, ownCues } = handFile;
+  const unsent = useUnsent();
+  const here = useSyncExternalStore(subscribe, () => written);
+  return useMemo(() => {
+    const local = [...unsent.flatMap(entryOf), ...here];
+    const own = local.flatMap((entry) =>
+      entry.kind === 'ownCue' ? [{ id: entry.id, cause: entry.cause, words: entry.words }] : [],
+    );
+    return {
+      entries: newestFirst([
+        ...log,
+        ...local.filter(
+          (entry) => entry.studentId === student.id && (entry.setupId === setupId || isFlag(entry)),
+        ),
+      ]),
+      ownCues: byId([...ownCues, ...own]),
+      async add(entry) {
+        const id = uuidv7();
+        const body = {
+          ...entry,
+          id,
+          studentId: student.id,
+          setupId,
+          madeAt: new Date().toISOString(),
+        } as LogEntry;
+        written = [...written, body];
+        listeners.forEach((listener) => listener());
+        await outbox.add({ kind: 'log', id, studentName: student.name, pictures: [], body });
+        void sendUnsent();
+        return id;
+      },
+    };
+  }, [log, ownCues, unsent, here, student.id, student.name, setupId]);
+}
+
+const entryOf = (unsent: Unsent): LogEntry[] => (unsent.kind === 'log' ? [unsent.body] : []);
+
+/** Flags that it hurts are the student's, not one instrument's. */
+const isFlag = ({ kind }: LogEntry) => kind === 'hurt' || kind === 'cleared';
+
+const byId = <T extends { id: string }>(list: readonly T[]): T[] => [
+  ...new Map(list.map((one) => [one.id, one])).values(),
+];
+
+const newestFirst = (entries: readonly LogEntry[]): LogEntry[] =>
+  byId(entries).sort((a, b) => {
+    const [left, right] = [`${a.madeAt} ${a.id}`, `${b.madeAt} ${b.id}`];
+    return left < right ? 1 : -1;
+  });

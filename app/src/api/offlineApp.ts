@@ -1,0 +1,26 @@
+import { studentListSchema } from '@open-palm/contract';
+import { ask } from './client';
+import { paths } from './paths';
+
+/**
+ * Lets the app open without a network after the first visit: a service worker keeps the app's own files, and the
+ * studio's last answers to be read (not pictures: students' photographs stay with the studio).
+ */
+export function registerOfflineApp(): void {
+  if (!('serviceWorker' in navigator) || process.env.NODE_ENV !== 'production') return;
+  navigator.serviceWorker
+    .register('/sw.js')
+    .then(() => navigator.serviceWorker.ready)
+    .then(remembersStudio)
+    // Where nothing may be kept, the app still works while the studio answers.
+    .catch(() => undefined);
+}
+
+/** Reads every hand file once, so that a look can be taken of any student when the network is gone. */
+async function remembersStudio(): Promise<void> {
+  const { students } = await ask(studentListSchema, paths.students);
+  for (const { student } of students) {
+    await fetch(paths.handFile(student.id));
+    for (const { id } of student.setups) await fetch(paths.handFile(student.id, id));
+  }
+}

@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Path, Rect } from 'react-native-svg';
+import { Card } from '../../kit/Card';
+import { Choice, Choices } from '../../kit/Choice';
+import { PointerSurface } from '../../kit/PointerSurface';
+import { Text } from '../../kit/Text';
+import { useTokens } from '../../kit/ThemeProvider';
+import { space } from '../../kit/tokens';
+import { BowFigure } from '../../portrait/BowFigure';
+import { strings } from '../../strings';
+
+const words = strings.build;
+
+const FRAME = { left: -68, top: -14, width: 200, height: 42 };
+
+/** Where each part lies in the portrait's drawing, mm; what is in front comes first. */
+const PARTS: readonly (readonly [
+  string,
+  { x: number; y: number; width: number; height: number },
+])[] = [
+  ['button', { x: -62, y: -5, width: 14, height: 10 }],
+  ['eye', { x: -31, y: 9, width: 8, height: 8 }],
+  ['ferrule', { x: -9, y: 14, width: 11, height: 8.5 }],
+  ['throat', { x: -8, y: 4, width: 9, height: 10 }],
+  ['slide', { x: -46, y: 18.5, width: 37, height: 4 }],
+  ['frog', { x: -46, y: 4, width: 38, height: 14.5 }],
+  ['grip', { x: 4, y: -5.2, width: 23, height: 10.4 }],
+  ['winding', { x: 29, y: -5, width: 42, height: 10 }],
+  ['tip', { x: 108, y: -6, width: 20, height: 28 }],
+  ['hair', { x: 2, y: 16, width: 106, height: 5 }],
+  ['stick', { x: -48, y: -5, width: 156, height: 10 }],
+];
+
+/** The bow of the portrait: its parts are touched, and say what they are called. */
+export function LabelledBow() {
+  const tokens = useTokens();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const touch = ({ x, y }: { x: number; y: number }) => {
+    const at = { x: FRAME.left + x * FRAME.width, y: FRAME.top + y * FRAME.height };
+    const part = PARTS.find(
+      ([, box]) =>
+        at.x >= box.x - 1.5 &&
+        at.x <= box.x + box.width + 1.5 &&
+        at.y >= box.y - 1.5 &&
+        at.y <= box.y + box.height + 1.5,
+    );
+    if (part) setChosen(part[0]);
+  };
+  const box = PARTS.find(([id]) => id === chosen)?.[1];
+  const told = chosen === null ? null : strings.bowParts[chosen]!;
+  return (
+    <View style={{ gap: space(3) }}>
+      <Card style={{ padding: 0, overflow: 'hidden' }}>
+        <PointerSurface onDown={touch} onMove={touch} onUp={() => undefined}>
+          <Svg
+            width="100%"
+            viewBox={`${FRAME.left} ${FRAME.top} ${FRAME.width} ${FRAME.height}`}
+            style={{ aspectRatio: FRAME.width / FRAME.height }}
+            role="img"
+            aria-label={words.parts}
+          >
+            <BowFigure tokens={tokens} />
+            {/* The stick goes on to the tip, much longer than there is room for. */}
+            <Rect x={92} y={-4.2} width={24} height={8.4} fill={tokens.wood} />
+            <Path d="M114 -4.2H122Q128 4 124 20H112Q114 8 110 4.2Z" fill={tokens.wood} />
+            <Rect
+              x={88}
+              y={17}
+              width={26}
+              height={2.6}
+              fill={tokens.hair}
+              stroke={tokens.line}
+              strokeWidth={0.4}
+            />
+            <G stroke={tokens.ground} strokeWidth={2}>
+              <Path d="M94 -10L90 26" />
+              <Path d="M97 -10L93 26" />
+            </G>
+            {box ? (
+              <G>
+                <Rect {...box} fill="none" stroke={tokens.amber} strokeWidth={1.4} rx={1.5} />
+                <Circle cx={box.x + box.width / 2} cy={box.y - 4} r={1.8} fill={tokens.amber} />
+              </G>
+            ) : null}
+          </Svg>
+        </PointerSurface>
+      </Card>
+      <View style={{ minHeight: space(16) }} aria-live="polite">
+        {told ? (
+          <>
+            <Text variant="heading">{told.name}</Text>
+            <Text>{told.what}</Text>
+          </>
+        ) : (
+          <Text second>{words.touch}</Text>
+        )}
+      </View>
+      <Choices question={words.parts}>
+        {PARTS.map(([id]) => (
+          <Choice
+            key={id}
+            label={strings.bowParts[id]!.name}
+            chosen={id === chosen}
+            onPress={() => setChosen(id)}
+          />
+        ))}
+      </Choices>
+    </View>
+  );
+}

@@ -1,0 +1,80 @@
+import { useCallback, useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { useLessonLog } from '../../api/lessonLog';
+import { HurtBar } from '../../hurt/HurtBar';
+import { HurtStep } from '../../hurt/HurtStep';
+import { Notice } from '../../kit/Notice';
+import { useTokens } from '../../kit/ThemeProvider';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+import { CheckSteps } from './CheckSteps';
+import type { CheckDraft } from './draft/checkDraft';
+import { useDraftKeeper } from './draft/useDraftKeeper';
+import type { HandFile } from '@open-palm/contract';
+import { isBegun } from './look/lookState';
+
+/** A look under way: kept on this device while it changes, with pain one tap away at every step. */
+export function Check({
+  handFile,
+  initial,
+  isRestored,
+  onAnew,
+}: {
+  handFile: HandFile;
+  initial: CheckDraft;
+  /** Whether it was begun before the page was loaded. */
+  isRestored: boolean;
+  /** Gives it up and begins another. */
+  onAnew: () => void;
+}) {
+  const tokens = useTokens();
+  const { student, setupId } = handFile;
+  const [draft, setDraft] = useState(initial);
+  const [tellsRestored, setTellsRestored] = useState(isRestored);
+  const [hurts, setHurts] = useState(false);
+  const log = useLessonLog(handFile);
+  const keeper = useDraftKeeper({ studentId: student.id, setupId, studentName: student.name });
+  useEffect(() => {
+    if (isWorthKeeping(draft)) keeper.keep(draft);
+  }, [draft, keeper]);
+  const change = useCallback(
+    (more: Partial<CheckDraft> | ((now: CheckDraft) => Partial<CheckDraft>)) =>
+      setDraft((now) => ({ ...now, ...(typeof more === 'function' ? more(now) : more) })),
+    [],
+  );
+  if (hurts) return <HurtStep log={log} onDone={() => setHurts(false)} />;
+  return (
+    <View style={{ flex: 1, backgroundColor: tokens.ground }}>
+      <HurtBar
+        log={log}
+        note={draft.watching && !draft.isDone ? strings.watching.on : null}
+        onHurt={(what) => {
+          void log.add({ kind: 'hurt', what, word: null });
+          setHurts(true);
+        }}
+      />
+      {tellsRestored ? (
+        <View style={{ padding: space(3), gap: space(2) }}>
+          <Notice
+            action={{ label: strings.draft.startAnew, onPress: onAnew }}
+            further={{ label: strings.draft.fine, onPress: () => setTellsRestored(false) }}
+          >
+            {strings.draft.restored}
+          </Notice>
+        </View>
+      ) : null}
+      <CheckSteps
+        handFile={handFile}
+        draft={draft}
+        log={log}
+        onChange={change}
+        // Marks are kept while they are set, without drawing the whole look anew.
+        onMarks={(marks) => keeper.keep({ ...draft, shot: { ...draft.shot, ...marks } })}
+        onKept={() => keeper.drop()}
+      />
+    </View>
+  );
+}
+
+const isWorthKeeping = ({ state, shot }: CheckDraft): boolean =>
+  isBegun(state) || state.readiness.length > 0 || shot.picture !== null;

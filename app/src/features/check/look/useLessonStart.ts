@@ -1,0 +1,36 @@
+import { isSameDay } from 'date-fns/isSameDay';
+import { useMemo } from 'react';
+import type { CheckInput, HandFile } from '@open-palm/contract';
+import type { HandFacts } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import { findingsOf, type Finding } from '@open-palm/core/judge';
+import { measureCheck } from '@open-palm/core/measure';
+import type { Unsent } from '../../../api/outbox';
+import { useCheck } from '../../../api/queries';
+import { useUnsent } from '../../../api/useOutbox';
+
+/**
+ * What was found at the start of today's lesson: by a look that the studio has, or by one that still waits on this
+ * device. Null where there is none, or while it is loaded.
+ */
+export function useLessonStart(
+  { history, setupId }: Pick<HandFile, 'history' | 'setupId'>,
+  hold: Hold,
+  hand: HandFacts,
+  now: Date,
+): readonly Finding[] | null {
+  const isStart = (context: string, takenAt: string) =>
+    context === 'playing-start' && isSameDay(new Date(takenAt), now);
+  const waiting = useUnsent()
+    .flatMap((unsent) => checkOf(unsent))
+    .find((body) => body.setupId === setupId && isStart(body.context, body.takenAt));
+  const kept = history.find(({ context, takenAt }) => isStart(context, takenAt));
+  const { data } = useCheck(kept?.id ?? null);
+  return useMemo(() => {
+    if (data) return findingsOf(data.measures, data.signs);
+    if (!waiting) return null;
+    return findingsOf(measureCheck(waiting, hold, hand).measures, waiting.signs);
+  }, [data, waiting, hold, hand]);
+}
+
+const checkOf = (unsent: Unsent): CheckInput[] => (unsent.kind === 'check' ? [unsent.body] : []);

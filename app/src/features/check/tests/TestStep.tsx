@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import type { Student, TestResult } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import { RE_FORM_TIMES, type WholeHandTest } from '@open-palm/core/practice';
+import { BackHeader } from '../../../kit/BackHeader';
+import { Button } from '../../../kit/Button';
+import { Notice } from '../../../kit/Notice';
+import { Screen } from '../../../kit/Screen';
+import { Text } from '../../../kit/Text';
+import { strings } from '../../../strings';
+import { MetronomeBar } from './metronome/MetronomeBar';
+import { RecorderInput } from './RecorderInput';
+
+const words = strings.testing;
+const USUAL_BPM = 60;
+
+/** What is being recorded; tries are counted before they are a result. */
+export interface Recording extends TestResult {
+  tries?: readonly boolean[];
+}
+
+/** One whole-hand test: what is done, and what is recorded of it. */
+export function TestStep({
+  test,
+  hold,
+  student,
+  canCompare,
+  onCompare,
+  onKeep,
+  onBack,
+}: {
+  test: WholeHandTest;
+  hold: Hold;
+  student: Student;
+  canCompare: boolean;
+  onCompare: () => void;
+  onKeep: (result: TestResult) => void;
+  onBack: () => void;
+}) {
+  const [recording, setRecording] = useState<Recording>({});
+  const [bpm, setBpm] = useState(USUAL_BPM);
+  const compares = test.records.some(({ kind }) => kind === 'comparison');
+  const keep = () => {
+    const { tries, ...result } = recording;
+    onKeep({
+      ...result,
+      ...(tries ? { clean: tries.filter(Boolean).length } : {}),
+      ...(test.metronome ? { bpm } : {}),
+    });
+  };
+  return (
+    <Screen
+      footer={
+        compares ? (
+          <Button
+            label={words.compare}
+            primary
+            disabled={!canCompare}
+            onPress={onCompare}
+            style={{ flex: 1 }}
+          />
+        ) : (
+          <Button
+            label={words.keep}
+            icon="check"
+            primary
+            disabled={!isRecorded(test, recording)}
+            onPress={keep}
+            style={{ flex: 1 }}
+          />
+        )
+      }
+    >
+      <BackHeader
+        title={strings.tests[test.id] ?? test.id}
+        backLabel={strings.nav.back}
+        onBack={onBack}
+      />
+      <Text>{words.whys[test.id]!}</Text>
+      {compares ? (
+        <Notice>{canCompare ? words.compareHelp : words.noStart}</Notice>
+      ) : (
+        test.records.map((recorder, i) => (
+          <RecorderInput
+            key={i}
+            recorder={recorder}
+            hold={hold}
+            student={student}
+            recording={recording}
+            onRecord={(more) => setRecording((now) => ({ ...now, ...more }))}
+          />
+        ))
+      )}
+      {test.metronome ? <MetronomeBar bpm={bpm} onBpm={setBpm} /> : null}
+    </Screen>
+  );
+}
+
+/** Whether the first thing that a test records was recorded: the rest may be left out. */
+function isRecorded({ records }: WholeHandTest, recording: Recording): boolean {
+  const [first] = records;
+  switch (first?.kind) {
+    case 'stopwatch':
+      return recording.seconds !== undefined;
+    case 'cleanOf':
+      return recording.tries?.length === first.of;
+    case 'angle':
+      return recording.angleDeg !== undefined;
+    case 'steps':
+      return recording.steps !== undefined;
+    case 'question':
+      return recording.answers?.[first.id] !== undefined;
+    case 'placements':
+      return recording.placements?.length === RE_FORM_TIMES;
+    default:
+      return false;
+  }
+}

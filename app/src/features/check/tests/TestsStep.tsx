@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { openHurts, type Student } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import { testsFor } from '@open-palm/core/practice';
+import type { LessonLog } from '../../../api/lessonLog';
+import { BackHeader } from '../../../kit/BackHeader';
+import { Notice } from '../../../kit/Notice';
+import { PressRow } from '../../../kit/PressRow';
+import { Screen } from '../../../kit/Screen';
+import { Text } from '../../../kit/Text';
+import { space } from '../../../kit/tokens';
+import { strings } from '../../../strings';
+import { agoWords } from '../../../strings/dateWords';
+import { resultWords } from './resultWords';
+import { TestStep } from './TestStep';
+
+const words = strings.testing;
+
+/** The whole-hand tests that suit the hold and the student, with what each showed last. */
+export function TestsStep({
+  student,
+  hold,
+  checkId,
+  log,
+  canCompare,
+  onCompare,
+  onSign,
+  onBack,
+}: {
+  student: Student;
+  hold: Hold;
+  checkId: string;
+  log: LessonLog;
+  /** Whether there is a look from the start of this lesson. */
+  canCompare: boolean;
+  onCompare: () => void;
+  /** What a test says of a sign that only a person sees. */
+  onSign: (sign: string, present: boolean) => void;
+  onBack: () => void;
+}) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const isHurting = openHurts(log.entries).length > 0;
+  const tests = testsFor(hold, student.level);
+  const test = tests.find(({ id }) => id === chosen);
+  if (test && !isHurting) {
+    return (
+      <TestStep
+        key={test.id}
+        test={test}
+        hold={hold}
+        student={student}
+        canCompare={canCompare}
+        onCompare={onCompare}
+        onBack={() => setChosen(null)}
+        onKeep={(result) => {
+          if (test.id === 'squeeze') onSign('handSqueezes', result.answers?.squeeze !== 'soft');
+          void log.add({ kind: 'test', checkId, test: test.id, result });
+          setChosen(null);
+        }}
+      />
+    );
+  }
+  return (
+    <Screen>
+      <BackHeader
+        title={words.title}
+        under={student.name}
+        backLabel={strings.nav.back}
+        onBack={onBack}
+      />
+      {isHurting ? (
+        <Notice tone="out">{`${words.none} ${strings.cautions.pain}`}</Notice>
+      ) : (
+        tests.map(({ id }) => {
+          const last = log.entries.find((entry) => entry.kind === 'test' && entry.test === id);
+          return (
+            <PressRow
+              key={id}
+              label={words.newTest(strings.tests[id] ?? id)}
+              onPress={() => setChosen(id)}
+            >
+              <View style={{ flex: 1, gap: space(1), paddingHorizontal: space(1) }}>
+                <Text variant="strong">{strings.tests[id] ?? id}</Text>
+                <Text variant="small" second>
+                  {last?.kind === 'test'
+                    ? words.lastTime(
+                        resultWords(id, last.result),
+                        agoWords(last.madeAt, new Date()),
+                      )
+                    : words.whys[id]!}
+                </Text>
+              </View>
+            </PressRow>
+          );
+        })
+      )}
+    </Screen>
+  );
+}

@@ -1,0 +1,40 @@
+import { View } from 'react-native';
+import Svg, { G, Path, Rect } from 'react-native-svg';
+import { Choice, Choices } from '../../../../kit/Choice';
+import { useTokens } from '../../../../kit/ThemeProvider';
+import { strings } from '../../../../strings';
+
+const words = strings.testing;
+const ANGLES_DEG = [15, 30, 45, 60, 75, 90] as const;
+
+/** How far the tip rose before something gave, as the bow stood then. */
+export function RaisedBow({
+  angleDeg,
+  onAngle,
+}: {
+  angleDeg: number | undefined;
+  onAngle: (angleDeg: number) => void;
+}) {
+  const tokens = useTokens();
+  return (
+    <Choices question={words.angle}>
+      {ANGLES_DEG.map((deg) => (
+        <Choice
+          key={deg}
+          label={words.angleOf(deg)}
+          chosen={angleDeg === deg}
+          onPress={() => onAngle(deg)}
+        >
+          <View style={{ width: 72 }}>
+            <Svg width="100%" viewBox="-8 -62 76 70" style={{ aspectRatio: 1.1 }} aria-hidden>
+              <G rotation={-deg}>
+                <Rect x={-4} y={-2} width={62} height={4} fill={tokens.wood} />
+                <Path d="M0 2H16V10H2Z" fill={tokens.frog} />
+              </G>
+            </Svg>
+          </View>
+        </Choice>
+      ))}
+    </Choices>
+  );
+}

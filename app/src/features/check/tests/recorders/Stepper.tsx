@@ -1,0 +1,44 @@
+import { View } from 'react-native';
+import { Button } from '../../../../kit/Button';
+import { Text } from '../../../../kit/Text';
+import { space } from '../../../../kit/tokens';
+import { strings } from '../../../../strings';
+
+const words = strings.testing;
+
+/** A number that is counted up and down. */
+export function Stepper({
+  name,
+  value,
+  onValue,
+}: {
+  name: string;
+  value: number | undefined;
+  onValue: (value: number) => void;
+}) {
+  const now = value ?? 0;
+  return (
+    <View
+      role="group"
+      aria-label={name}
+      style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}
+    >
+      <Text style={{ flex: 1 }}>{name}</Text>
+      <Button
+        label="−"
+        accessibilityLabel={words.less(name)}
+        onPress={() => onValue(Math.max(0, now - 1))}
+        compact
+      />
+      <Text variant="figure" style={{ minWidth: space(10), textAlign: 'center' }}>
+        {String(now)}
+      </Text>
+      <Button
+        label="+"
+        accessibilityLabel={words.more(name)}
+        onPress={() => onValue(now + 1)}
+        compact
+      />
+    </View>
+  );
+}

@@ -1,0 +1,75 @@
+import useSWR from 'swr';
+import { useMemo } from 'react';
+import { gripFacts, type Check, type HandFile, type Letter } from '@open-palm/contract';
+import { ageBandOf } from '@open-palm/core/judge';
+import { useLessonLog } from '../../api/lessonLog';
+import { paths } from '../../api/paths';
+import { useCheck, useFileOfCheck } from '../../api/queries';
+import { findHold } from '../../holdBook/holdBook';
+import { findingsOfLesson, historyBefore } from '../../judgement/lesson';
+import { useJudgement } from '../../judgement/useJudgement';
+import { Loaded } from '../../kit/Loaded';
+import { firstDraft } from './firstDraft';
+import { findLetter } from './letters';
+import { LetterEditor } from './LetterEditor';
+
+/** Feedback on one check, to be sent: a few ordered points in editable words, with the marked pictures. */
+export function FeedbackScreen({ checkId }: { checkId: string }) {
+  const check = useCheck(checkId);
+  return <Loaded from={check}>{(data) => <WithStudent check={data} />}</Loaded>;
+}
+
+function WithStudent({ check }: { check: Check }) {
+  const handFile = useFileOfCheck(check);
+  const { data, error, mutate } = useSWR<{ letter: Letter | null }, Error>(
+    paths.letter(check.id),
+    async () => ({ letter: await findLetter(check.id) }),
+  );
+  return (
+    <Loaded from={handFile}>
+      {(file) => (
+        <Loaded from={{ data, error, retry: () => void mutate() }}>
+          {({ letter }) => <Feedback check={check} handFile={file} letter={letter} />}
+        </Loaded>
+      )}
+    </Loaded>
+  );
+}
+
+function Feedback({
+  check,
+  handFile,
+  letter,
+}: {
+  check: Check;
+  handFile: HandFile;
+  letter: Letter | null;
+}) {
+  const { student, ownHolds } = handFile;
+  const log = useLessonLog(handFile);
+  const { hold } = useMemo(
+    () =>
+      gripFacts(
+        { ...check.grip, relaxedHandId: null },
+        findHold(check.grip.holdId, ownHolds),
+        null,
+      ),
+    [check, ownHolds],
+  );
+  const findings = findingsOfLesson(
+    check.measures.map((merged) => ({ checkId: check.id, merged })),
+    check.signs,
+    log.entries,
+  );
+  const age = ageBandOf(student.birthYear, new Date().getFullYear());
+  const judgement = useJudgement(findings, hold, historyBefore(log.entries, check.id), age);
+  if (judgement === null) return null;
+  const { checkId: _, mailedAt = null, ...written } = letter ?? { checkId: check.id };
+  return (
+    <LetterEditor
+      check={check}
+      initial={'title' in written ? written : firstDraft(check, student, judgement, log)}
+      mailedAt={mailedAt}
+    />
+  );
+}

@@ -1,0 +1,171 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { letterInputSchema, MOST_POINTS, type Check, type LetterInput } from '@open-palm/contract';
+import { paths } from '../../api/paths';
+import { BackHeader } from '../../kit/BackHeader';
+import { Button } from '../../kit/Button';
+import { Columns } from '../../kit/Columns';
+import { Notice } from '../../kit/Notice';
+import { saveFile } from '../../kit/saveFile';
+import { Screen } from '../../kit/Screen';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { WordField } from '../../kit/WordField';
+import { MarkedPicture } from '../../pictures/MarkedPicture';
+import { strings } from '../../strings';
+import { agoWords, dayWords } from '../../strings/dateWords';
+import { keepLetter, letterPdf, letterText, mailLetter } from './letters';
+import { movePoint, PointFields } from './PointFields';
+
+const words = strings.feedback;
+
+/** The letter's text beside the pictures; every change is kept when a field is left, and before it is sent. */
+export function LetterEditor({
+  check,
+  initial,
+  mailedAt,
+}: {
+  check: Check;
+  initial: LetterInput;
+  mailedAt: string | null;
+}) {
+  const [letter, setLetter] = useState(initial);
+  const [to, setTo] = useState('');
+  const [said, setSaid] = useState<string | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const change = (more: Partial<LetterInput>) => setLetter((now) => ({ ...now, ...more }));
+
+  /** Keeps the letter as it reads now, then does what was asked; says what went wrong. */
+  const keepAnd = async (then: (kept: LetterInput) => Promise<string | null>) => {
+    setBusy(true);
+    setFailure(null);
+    try {
+      const points = letter.points.filter((point) => point.trim() !== '');
+      const checked = letterInputSchema.safeParse({ ...letter, points });
+      if (!checked.success) {
+        setFailure(checked.error.issues[0]!.message);
+        return;
+      }
+      await keepLetter(check.id, checked.data);
+      setSaid(await then(checked.data));
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const keep = () => void keepAnd(async () => null);
+  const copy = () =>
+    void keepAnd(async (kept) => {
+      await navigator.clipboard.writeText(letterText(kept));
+      return words.copied;
+    });
+  const pdf = () =>
+    void keepAnd(async () => {
+      saveFile(await letterPdf(check.id), `feedback-${check.takenAt.slice(0, 10)}.pdf`);
+      return null;
+    });
+  const mail = () => void keepAnd(async () => words.mailed(await mailLetter(check.id, to.trim())));
+
+  return (
+    <Screen
+      columns
+      footer={
+        <>
+          <Button label={words.copy} icon="content-copy" onPress={copy} compact />
+          <Button
+            label={words.pdf}
+            icon="file-pdf-box"
+            primary
+            busy={busy}
+            onPress={pdf}
+            style={{ flex: 1 }}
+          />
+        </>
+      }
+    >
+      <BackHeader
+        title={words.title}
+        under={dayWords(check.takenAt)}
+        backLabel={strings.nav.back}
+        onBack={`/checks/${check.id}`}
+      />
+      {failure === null ? null : (
+        <Notice tone="out" title={words.notKept}>
+          {failure}
+        </Notice>
+      )}
+      {said === null ? null : <Notice tone="in">{said}</Notice>}
+      <Columns
+        picture={
+          check.captures.length === 0 ? (
+            <Text second>{words.noPicture}</Text>
+          ) : (
+            check.captures.map((capture) => (
+              <MarkedPicture
+                key={capture.id}
+                url={paths.picture(capture.pictureId)}
+                picture={capture.image}
+                placed={capture.points}
+                label={strings.result.picture(strings.views[capture.view])}
+              />
+            ))
+          )
+        }
+      >
+        <WordField
+          label={words.headingLabel}
+          value={letter.title}
+          onChange={(title) => change({ title })}
+          onBlur={keep}
+        />
+        <WordField
+          label={words.openingLabel}
+          value={letter.opening}
+          onChange={(opening) => change({ opening })}
+          onBlur={keep}
+          lines={3}
+        />
+        <Text variant="small" second>
+          {words.order}
+        </Text>
+        <PointFields
+          points={letter.points}
+          onPoints={(points) => change({ points })}
+          onMove={(from, by) => change({ points: movePoint(letter.points, from, by) })}
+          onBlur={keep}
+        />
+        {letter.points.length < MOST_POINTS ? (
+          <Button
+            label={words.add}
+            icon="plus"
+            onPress={() => change({ points: [...letter.points, ''] })}
+          />
+        ) : null}
+        <WordField
+          label={words.closingLabel}
+          value={letter.closing}
+          onChange={(closing) => change({ closing })}
+          onBlur={keep}
+          lines={2}
+        />
+        <View style={{ gap: space(2) }}>
+          <WordField label={words.to} value={to} onChange={setTo} kind="email" />
+          <Button
+            label={words.mail}
+            icon="email-outline"
+            disabled={to.trim() === '' || busy}
+            onPress={mail}
+          />
+          {mailedAt === null ? null : (
+            <Text variant="small" second>
+              {words.mailedBefore(agoWords(mailedAt, new Date()))}
+            </Text>
+          )}
+        </View>
+        <Notice>{letter.caution}</Notice>
+      </Columns>
+    </Screen>
+  );
+}

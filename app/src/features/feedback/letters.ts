@@ -1,0 +1,34 @@
+import { letterSchema, mailSchema, type Letter, type LetterInput } from '@open-palm/contract';
+import { ApiProblem, ask, put } from '../../api/client';
+import { paths } from '../../api/paths';
+import { strings } from '../../strings';
+
+/** The letter of a check; null where none was written. */
+export async function findLetter(checkId: string): Promise<Letter | null> {
+  try {
+    return await ask(letterSchema, paths.letter(checkId));
+  } catch (error) {
+    if (error instanceof ApiProblem && error.status === 404) return null;
+    throw error;
+  }
+}
+
+export const keepLetter = (checkId: string, letter: LetterInput): Promise<Letter> =>
+  put(letterSchema, paths.letter(checkId), letter);
+
+/** The kept letter as a PDF. */
+export async function letterPdf(checkId: string): Promise<Blob> {
+  const response = await fetch(paths.letterPdf(checkId)).catch(() => null);
+  if (!response?.ok) throw new ApiProblem(strings.loading.unreachable, response?.status ?? 0);
+  return response.blob();
+}
+
+/** Puts the kept letter into the studio's outbox folder; gives the file's name. */
+export const mailLetter = async (checkId: string, to: string): Promise<string> =>
+  (await put(mailSchema, paths.letterMail(checkId), { to })).file;
+
+/** The letter as plain text. */
+export const letterText = ({ title, opening, points, closing, caution }: LetterInput): string =>
+  [title, opening, points.map((point, i) => `${i + 1}. ${point}`).join('\n\n'), closing, caution]
+    .filter((part) => part !== '')
+    .join('\n\n');

@@ -1,0 +1,31 @@
+import type { LessonLog } from '../../api/lessonLog';
+import { cueWords } from '../../judgement/CueTry';
+import { provenCues } from '../../judgement/lesson';
+import { Card } from '../../kit/Card';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+import { agoWords } from '../../strings/dateWords';
+
+const words = strings.cueTry;
+
+/** How many are shown: the newest say the most. */
+const MOST = 3;
+
+/** What was said that worked, so that nobody has to remember it. */
+export function ProvenCues({ log, now }: { log: LessonLog; now: Date }) {
+  const proven = provenCues(log.entries).slice(0, MOST);
+  if (proven.length === 0) return null;
+  return (
+    <Card style={{ gap: space(1) }}>
+      <Text variant="strong" level={2}>
+        {words.proven}
+      </Text>
+      {proven.map(({ id, cue, madeAt }) => (
+        <Text key={id} variant="small">
+          {words.provenLine(cueWords(cue, log.ownCues), agoWords(madeAt, now))}
+        </Text>
+      ))}
+    </Card>
+  );
+}

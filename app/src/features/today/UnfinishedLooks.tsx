@@ -1,0 +1,45 @@
+import { useFocusEffect, router } from 'expo-router';
+import { useCallback, useState } from 'react';
+import { View } from 'react-native';
+import { drafts, type StoredDraft } from '../../api/drafts';
+import { PressRow } from '../../kit/PressRow';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+import { agoWords } from '../../strings/dateWords';
+
+const words = strings.draft;
+
+/** Looks that were begun on this device and not kept yet. */
+export function UnfinishedLooks({ now }: { now: Date }) {
+  const [found, setFound] = useState<readonly StoredDraft[]>([]);
+  useFocusEffect(
+    useCallback(() => {
+      drafts
+        .all()
+        .then(setFound)
+        // A browser without storage has none.
+        .catch(() => setFound([]));
+    }, []),
+  );
+  if (found.length === 0) return null;
+  return (
+    <View style={{ gap: space(2) }}>
+      <Text variant="heading">{words.title}</Text>
+      {found.map(({ studentId, setupId, studentName, at }) => (
+        <PressRow
+          key={`${studentId} ${setupId}`}
+          label={words.open(studentName)}
+          onPress={() => router.navigate(`/students/${studentId}/check?setup=${setupId}`)}
+        >
+          <View style={{ flex: 1, gap: space(1), paddingHorizontal: space(1) }}>
+            <Text variant="figure">{studentName}</Text>
+            <Text variant="small" second>
+              {words.since(agoWords(at, now))}
+            </Text>
+          </View>
+        </PressRow>
+      ))}
+    </View>
+  );
+}

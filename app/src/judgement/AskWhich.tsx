@@ -1,0 +1,37 @@
+import { Button } from '../kit/Button';
+import { Card } from '../kit/Card';
+import { Text } from '../kit/Text';
+import { space } from '../kit/tokens';
+import { strings } from '../strings';
+
+const words = strings.which;
+
+/** Two signs that cannot both be: which of them was seen is asked, never averaged. */
+export function AskWhich({
+  pair,
+  onWhich,
+}: {
+  pair: readonly [string, string];
+  onWhich?: (saw: string, not: string) => void;
+}) {
+  const nameOf = (sign: string) => strings.signs[sign] ?? sign;
+  const [first, second] = pair;
+  return (
+    <Card style={{ gap: space(2) }}>
+      <Text variant="strong" level={2}>
+        {words.title}
+      </Text>
+      <Text variant="small">{words.both(nameOf(first), nameOf(second))}</Text>
+      {onWhich ? (
+        <>
+          <Button label={words.saw(nameOf(first))} onPress={() => onWhich(first, second)} compact />
+          <Button
+            label={words.saw(nameOf(second))}
+            onPress={() => onWhich(second, first)}
+            compact
+          />
+        </>
+      ) : null}
+    </Card>
+  );
+}

@@ -1,0 +1,78 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { LogEntryOf } from '@open-palm/contract';
+import type { LessonLog } from '../api/lessonLog';
+import { Button } from '../kit/Button';
+import { Choice, Choices } from '../kit/Choice';
+import { StateMark } from '../kit/StateMark';
+import { Text } from '../kit/Text';
+import { space } from '../kit/tokens';
+import { WordField } from '../kit/WordField';
+import { strings } from '../strings';
+
+const words = strings.cueTry;
+const EFFECTS = ['better', 'same', 'worse'] as const;
+
+type Effect = LogEntryOf<'cueWord'>['sound'];
+
+/** After a cue that worked: what it did to sound and ease, if one likes to say. */
+export function CueEffect({ of, log }: { of: string; log: LessonLog }) {
+  const noted = log.entries.some((entry) => entry.kind === 'cueWord' && entry.of === of);
+  const [isOpen, setOpen] = useState(false);
+  const [sound, setSound] = useState<Effect>(null);
+  const [ease, setEase] = useState<Effect>(null);
+  const [word, setWord] = useState('');
+  const keep = () => {
+    setOpen(false);
+    const text = word.trim();
+    if (sound === null && ease === null && text === '') return;
+    void log.add({ kind: 'cueWord', of, sound, ease, word: text === '' ? null : text });
+  };
+  return (
+    <View style={{ gap: space(2) }}>
+      <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
+        <StateMark state="in" size={16} />
+        <Text variant="strong" style={{ flex: 1 }}>
+          {words.itWorked}
+        </Text>
+      </View>
+      {noted ? (
+        <Text variant="small" second>
+          {words.noted}
+        </Text>
+      ) : isOpen ? (
+        <>
+          <OneEffect name={words.sound} value={sound} onChoose={setSound} />
+          <OneEffect name={words.ease} value={ease} onChoose={setEase} />
+          <WordField label={words.word} value={word} onChange={setWord} />
+          <Button label={words.keep} onPress={keep} />
+        </>
+      ) : (
+        <Button label={words.effect} onPress={() => setOpen(true)} />
+      )}
+    </View>
+  );
+}
+
+function OneEffect({
+  name,
+  value,
+  onChoose,
+}: {
+  name: string;
+  value: Effect;
+  onChoose: (effect: Effect) => void;
+}) {
+  return (
+    <Choices question={name}>
+      {EFFECTS.map((effect) => (
+        <Choice
+          key={effect}
+          label={words.effects[effect]}
+          chosen={value === effect}
+          onPress={() => onChoose(effect)}
+        />
+      ))}
+    </Choices>
+  );
+}

@@ -1,0 +1,81 @@
+import type { LogEntry } from '@open-palm/contract';
+import { holdById } from '@open-palm/core/holds';
+import { CAUSES } from '@open-palm/core/judge';
+import { measureCheck } from '@open-palm/core/measure';
+import { findingsOfLesson, historyBefore, ladderPlace, provenCues } from './lesson';
+
+const thumb = CAUSES.find(({ id }) => id === 'thumbOnItsPad')!;
+let count = 0;
+const entry = (more: object): LogEntry =>
+  ({
+    id: `entry-${(count += 1)}`,
+    studentId: 's',
+    setupId: 'v',
+    madeAt: '2026-03-01T10:00:00Z',
+    checkId: 'now',
+    ...more,
+  }) as LogEntry;
+const said = (cue: string, outcome: string, checkId = 'now') =>
+  entry({ kind: 'cue', cause: 'thumbOnItsPad', cue, outcome, checkId });
+const at = (entries: LogEntry[], own: { id: string; cause: string; words: string }[] = []) =>
+  ladderPlace(thumb, entries, own, 'now');
+
+describe('the ladder in a look', () => {
+  it('goes on with each "not yet" and "skip", and stops where one worked', () => {
+    expect(at([]).cue).toBe('seat-nail-corner');
+    const one = [said('seat-nail-corner', 'notYet')];
+    expect(at(one).cue).toBe('set-upside-down');
+    const two = [said('set-upside-down', 'skip'), ...one];
+    expect(at(two).cue).toBe('bend-before-touching');
+    const three = [said('bend-before-touching', 'worked'), ...two];
+    expect(at(three)).toMatchObject({ cue: 'bend-before-touching', tried: 3 });
+    expect(at(three).worked).not.toBeNull();
+  });
+
+  it('ends when all were tried, until the teacher adds words', () => {
+    const all = thumb.cues.map((cue) => said(cue, 'notYet'));
+    expect(at(all).cue).toBeNull();
+    expect(at(all, [{ id: 'mine', cause: 'thumbOnItsPad', words: 'Kiss it' }]).cue).toBe('mine');
+  });
+
+  it('begins the next lesson with what worked in this one', () => {
+    const earlier = [said('bend-before-touching', 'worked', 'before')];
+    expect(at(earlier).cue).toBe('bend-before-touching');
+    expect(provenCues(earlier).map(({ cue }) => cue)).toEqual(['bend-before-touching']);
+  });
+
+  it('puts the teacher’s own cue first once it worked, and last until then', () => {
+    const own = [{ id: 'mine', cause: 'thumbOnItsPad', words: 'Kiss it' }];
+    expect(at([], own).cue).toBe('seat-nail-corner');
+    expect(at([said('mine', 'worked', 'before')], own).cue).toBe('mine');
+  });
+});
+
+describe('a verdict seen otherwise', () => {
+  const { measures } = measureCheck(
+    {
+      context: 'free',
+      captures: [],
+      taps: [{ measure: 'thumbIpFlexion', answer: { kind: 'value', value: -20, sd: 8 } }],
+    },
+    holdById('violin-shallow'),
+  );
+  const seen = measures.map((merged) => ({ checkId: 'now', merged }));
+  const otherwise = (checkId: string) =>
+    entry({ kind: 'verdict', measure: 'thumbIpFlexion', place: null, verdict: 'in', checkId });
+  const straight = (entries: LogEntry[]) =>
+    findingsOfLesson(seen, {}, entries).find(({ sign }) => sign === 'thumbStraight')!.present;
+
+  it('counts for the look that it was said of, and not for another', () => {
+    expect(straight([])).toBe(true);
+    expect(straight([otherwise('now')])).toBe(false);
+    expect(straight([otherwise('before')])).toBe(true);
+  });
+
+  it('shifts the priors of later looks, and not those of its own', () => {
+    expect(historyBefore([otherwise('now')], 'now')).toEqual({});
+    expect(historyBefore([otherwise('before')], 'now')).toMatchObject({
+      thumbOnItsPad: { confirmed: 0, checks: 1 },
+    });
+  });
+});

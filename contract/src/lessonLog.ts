@@ -1,0 +1,148 @@
+import { z } from 'zod';
+import { CAUSES } from '@open-palm/core/judge';
+import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
+import { TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+import { wordSchema } from './check';
+import { idSchema } from './ids';
+
+const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
+  error: (issue) => `there is no cause "${String(issue.input)}"`,
+});
+
+const xMm = z.number().min(-400).max(800);
+
+/** What a whole-hand test showed; what was not recorded is left out. */
+export const testResultSchema = z
+  .object({
+    seconds: z.number().nonnegative().max(3600).optional(),
+    clean: z.number().int().nonnegative().max(100).optional(),
+    angleDeg: z.number().min(0).max(90).optional(),
+    counts: z.number().int().nonnegative().max(1000).optional(),
+    steps: z.number().int().nonnegative().max(1000).optional(),
+    breaks: z.number().int().nonnegative().max(1000).optional(),
+    part: z.enum(TEST_PARTS).optional(),
+    answers: z.record(z.string().max(40), z.string().max(40)).optional(),
+    placements: z
+      .array(
+        z
+          .object({
+            seconds: z.number().nonnegative().max(3600),
+            xMm: z.object({ thumb: xMm, index: xMm, middle: xMm, ring: xMm, little: xMm }).strict(),
+          })
+          .strict(),
+      )
+      .max(20)
+      .optional(),
+    bpm: z.number().positive().max(400).optional(),
+  })
+  .strict();
+
+const effect = z.enum(['better', 'same', 'worse']).nullable();
+
+const shared = {
+  id: idSchema,
+  studentId: idSchema,
+  setupId: idSchema,
+  madeAt: z.iso.datetime({ offset: true }),
+};
+
+/**
+ * Something that happened in a lesson beside what was measured. Entries are added and never changed, under ids of the
+ * client's own, so that a device without a network can keep them and send them again.
+ */
+export const logEntrySchema = z.discriminatedUnion('kind', [
+  /** What came of a cue. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('cue'),
+      checkId: idSchema,
+      cause: causeId,
+      /** A shipped cue, or the id of one of the teacher's own. */
+      cue: z.string().min(1).max(80),
+      outcome: z.enum(['worked', 'notYet', 'skip']),
+    })
+    .strict(),
+  /** What that did to sound and ease. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('cueWord'),
+      of: idSchema,
+      sound: effect,
+      ease: effect,
+      word: wordSchema,
+    })
+    .strict(),
+  /** A cue in the teacher's own words; the entry's id is the cue's. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('ownCue'),
+      cause: causeId,
+      words: z.string().trim().min(1).max(200),
+    })
+    .strict(),
+  /** The teacher sees another cause than the one that was put first. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('cause'),
+      checkId: idSchema,
+      cause: causeId,
+      instead: causeId.nullable(),
+      word: wordSchema,
+    })
+    .strict(),
+  /** The teacher sees a verdict otherwise. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('verdict'),
+      checkId: idSchema,
+      measure: z.enum(MEASURE_IDS),
+      place: z.enum(PLACES).nullable(),
+      verdict: z.enum(['in', 'low', 'high']),
+      word: wordSchema,
+    })
+    .strict(),
+  z
+    .object({
+      ...shared,
+      kind: z.literal('hurt'),
+      what: z.enum(['pain', 'numb']),
+      word: wordSchema,
+    })
+    .strict(),
+  /** It does not hurt any more. */
+  z.object({ ...shared, kind: z.literal('cleared'), hurt: idSchema }).strict(),
+  z
+    .object({
+      ...shared,
+      kind: z.literal('test'),
+      checkId: idSchema.nullable(),
+      test: z.string().refine((id) => WHOLE_HAND_TESTS.some((test) => test.id === id), {
+        error: (issue) => `there is no test "${String(issue.input)}"`,
+      }),
+      result: testResultSchema,
+    })
+    .strict(),
+  /** The hold was built step by step. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('built'),
+      order: z.string().min(1).max(40),
+      rounds: z.number().int().positive().max(50),
+      seconds: z.number().nonnegative().max(36_000),
+    })
+    .strict(),
+]);
+
+/** A cue of the teacher's own. */
+export const ownCueSchema = z.object({ id: idSchema, cause: z.string(), words: z.string() });
+
+export type TestResult = z.infer<typeof testResultSchema>;
+export type LogEntry = z.infer<typeof logEntrySchema>;
+export type LogEntryOf<K extends LogEntry['kind']> = Extract<LogEntry, { kind: K }>;
+export type OwnCue = z.infer<typeof ownCueSchema>;

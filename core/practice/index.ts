@@ -1,0 +1,5 @@
+export * from './beats';
+export * from './reForm';
+export * from './readiness';
+export * from './testSchema';
+export * from './wholeHandTests';

@@ -1,0 +1,11 @@
+/**
+ * Mean and sample standard deviation (n − 1) of values.
+ *
+ * @returns NaN for both without values, an SD of 0 for a single one
+ */
+export function scatter(values: readonly number[]): { mean: number; sd: number } {
+  const n = values.length;
+  const mean = values.reduce((sum, value) => sum + value, 0) / n;
+  const squares = values.reduce((sum, value) => sum + (value - mean) ** 2, 0);
+  return { mean, sd: n === 1 ? 0 : Math.sqrt(squares / (n - 1)) };
+}

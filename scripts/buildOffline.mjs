@@ -1,0 +1,49 @@
+import { fileURLToPath } from 'node:url';
+import { generateSW } from 'workbox-build';
+
+/**
+ * Writes the service worker into the built app: it keeps the app's own files, so that the app opens without a network,
+ * and the studio's last answers to be read, marked as remembered. Pictures are never kept on the device.
+ */
+const root = fileURLToPath(new URL('..', import.meta.url));
+const DAY_SECONDS = 86_400;
+
+const { count, size, warnings } = await generateSW({
+  globDirectory: `${root}/app/dist`,
+  globPatterns: ['**/*.{html,js,json,css,ttf,ico,png}'],
+  swDest: `${root}/app/dist/sw.js`,
+  inlineWorkboxRuntime: true,
+  sourcemap: false,
+  // Names in these folders carry a hash of the content.
+  dontCacheBustURLsMatching: /[\\/](_expo|assets)[\\/]/,
+  maximumFileSizeToCacheInBytes: 6_000_000,
+  navigateFallback: '/index.html',
+  navigateFallbackDenylist: [/^\/api\//],
+  cleanupOutdatedCaches: true,
+  clientsClaim: true,
+  skipWaiting: true,
+  runtimeCaching: [
+    {
+      urlPattern: /\/api\/(students|holds|checks|letters)(\/[0-9a-f-]+)?(\?.*)?$/,
+      method: 'GET',
+      handler: 'NetworkFirst',
+      options: {
+        cacheName: 'studio-answers',
+        networkTimeoutSeconds: 8,
+        expiration: { maxEntries: 400, maxAgeSeconds: 60 * DAY_SECONDS },
+        plugins: [
+          {
+            cachedResponseWillBeUsed: async ({ cachedResponse }) => {
+              if (!cachedResponse) return cachedResponse;
+              const headers = new Headers(cachedResponse.headers);
+              headers.set('x-open-palm-remembered', '1');
+              return new Response(await cachedResponse.blob(), { status: 200, headers });
+            },
+          },
+        ],
+      },
+    },
+  ],
+});
+for (const warning of warnings) console.warn(warning);
+console.log(`Kept for opening without a network: ${count} files, ${(size / 1024).toFixed(0)} KB`);

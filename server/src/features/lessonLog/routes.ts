@@ -1,0 +1,16 @@
+import { Router } from '@koa/router';
+import type { Knex } from 'knex';
+import { logEntrySchema } from '@open-palm/contract';
+import { readBody, readId } from '../../readBody';
+import { saveEntry } from './service';
+
+export function lessonLogRoutes(parts: { db: Knex; now: () => Date }): Router {
+  const router = new Router({ prefix: '/api/log' });
+
+  router.put('/:id', async (ctx) => {
+    const input = readBody(logEntrySchema, ctx.request.body);
+    ctx.body = await saveEntry(parts, readId(ctx.params.id), input);
+  });
+
+  return router;
+}

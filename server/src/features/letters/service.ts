@@ -1,0 +1,85 @@
+import { mkdir, readFile } from 'node:fs/promises';
+import { basename, join } from 'node:path';
+import type { Knex } from 'knex';
+import writeFileAtomic from 'write-file-atomic';
+import type { Letter, LetterInput } from '@open-palm/contract';
+import { notFound } from '../../problem';
+import { pictureFile } from '../../references/pictureFile';
+import { letterPdf } from './letterPdf';
+import { markedPicture } from './markedPicture';
+import { capturesOf, checkExists, findLetter, noteMailed, putLetter } from './repo';
+
+export interface LetterParts {
+  db: Knex;
+  pictureDir: string;
+  /** Stands in for a mail program: what is to be sent lies here as .eml files. */
+  outboxDir: string;
+  fontDir?: string | undefined;
+  now: () => Date;
+}
+
+/** @throws Problem `notFound` for an unknown check */
+export async function saveLetter(
+  { db, now }: LetterParts,
+  checkId: string,
+  input: LetterInput,
+): Promise<Letter> {
+  if (!(await checkExists(db, checkId))) throw notFound('check', 'id');
+  await putLetter(db, checkId, input, now().toISOString());
+  return loadLetter(db, checkId);
+}
+
+/** @throws Problem `notFound` */
+export async function loadLetter(db: Knex, checkId: string): Promise<Letter> {
+  const letter = await findLetter(db, checkId);
+  if (!letter) throw notFound('letter', 'id');
+  return letter;
+}
+
+/** The letter as a PDF with the check's marked pictures. */
+export async function printLetter(parts: LetterParts, checkId: string): Promise<Buffer> {
+  const letter = await loadLetter(parts.db, checkId);
+  const captures = await capturesOf(parts.db, checkId);
+  const pictures = await Promise.all(
+    captures.map(async (capture, i) => ({
+      ...(await markedPicture(
+        await readFile(pictureFile(parts.pictureDir, capture.pictureId)),
+        capture,
+      )),
+      caption: letter.captions[i] ?? '',
+    })),
+  );
+  return letterPdf(letter, pictures, parts.fontDir);
+}
+
+/**
+ * Puts the letter into the outbox folder as a mail file with its PDF. It names no sender: the mail program that opens it
+ * puts in its own.
+ *
+ * @returns the file's name below the data folder
+ */
+export async function mailLetter(parts: LetterParts, checkId: string, to: string): Promise<string> {
+  const letter = await loadLetter(parts.db, checkId);
+  const pdf = await printLetter(parts, checkId);
+  const { default: MailComposer } = await import('nodemailer/lib/mail-composer/index.js');
+  const now = parts.now();
+  const mail = new MailComposer({
+    to,
+    subject: letter.title,
+    text: letterText(letter),
+    date: now,
+    headers: { 'X-Unsent': '1' },
+    attachments: [{ filename: 'feedback.pdf', content: pdf, contentType: 'application/pdf' }],
+  });
+  await mkdir(parts.outboxDir, { recursive: true });
+  const file = join(parts.outboxDir, `${checkId}.eml`);
+  await writeFileAtomic(file, await mail.compile().build());
+  await noteMailed(parts.db, checkId, now.toISOString());
+  return join(basename(parts.outboxDir), basename(file));
+}
+
+/** The letter as plain text. */
+export const letterText = ({ opening, points, closing, caution }: LetterInput): string =>
+  [opening, points.map((point, i) => `${i + 1}. ${point}`).join('\n\n'), closing, caution]
+    .filter((part) => part !== '')
+    .join('\n\n');
