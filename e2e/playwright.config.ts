@@ -11,6 +11,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   use: {
     viewport: { width: 390, height: 844 },
+    // Journeys watch the studio's own answers; the one without a network lets the worker in.
+    serviceWorkers: 'block',
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_FLAGS },
     reducedMotion: 'reduce',
     trace: 'off',

@@ -11,10 +11,9 @@ let passed = 0;
 let failed = 0;
 
 async function main() {
-  await installIfNeeded();
-  const hasChromium = await ensureChromium();
-  await step('Checking types', 'npm', ['run', '-s', 'typecheck']);
-  await step('Checking style', 'npm', ['run', '-s', 'lint']);
+  const [hasChromium] = await Promise.all([ensureChromium(), installIfNeeded()]);
+  // Each of these keeps one core busy: two at a time.
+  await Promise.all([checkSources(), buildIfNeeded()]);
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results);
   say('Unit and server tests …');
@@ -26,7 +25,6 @@ async function main() {
   );
   if (!units || !units.success) tellFailures(units);
   say(`Unit and server tests: ${passed} passed, ${failed} failed`);
-  await buildIfNeeded();
   if (!hasChromium) return count(0, 1);
   say('Tests of the real interface …');
   const { output } = await run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
@@ -37,6 +35,11 @@ async function main() {
   if (e2eFailed > 0) console.error(output);
   say(`Tests of the real interface: ${stats?.expected ?? 0} passed, ${e2eFailed} failed`);
   return count(stats?.expected ?? 0, e2eFailed);
+}
+
+async function checkSources() {
+  await step('Checking types', 'npm', ['run', '-s', 'typecheck']);
+  await step('Checking style', 'npm', ['run', '-s', 'lint']);
 }
 
 function count(good, bad) {

@@ -36,6 +36,13 @@ describe('findingsOf', () => {
     expect(findings.size).toBe(0);
   });
 
+  it('reads a named fault also where the hold has no band', () => {
+    const elbow = (category: string) =>
+      found([tap('elbowLevel', { kind: 'category', category })]).get('elbowDropped');
+    expect(elbow('dropped')).toMatchObject({ present: true });
+    expect(elbow('level')).toMatchObject({ present: false });
+  });
+
   it('groups what one picture tells of one point, and keeps answers apart', () => {
     const picture = found([], [levelCapture({ index: { xMm: 26, u: 2.6 } })]);
     expect(picture.get('indexDeep')).toEqual({

@@ -53,7 +53,13 @@ export function signsOfVerdict(
 /** Whether a measure shows a sign; null when it tells nothing of it. */
 function stateOf({ from }: Sign, measure: MergedMeasure['measure']): boolean | null {
   const { verdict } = measure;
-  if ('look' in from || verdict === 'unsure' || verdict === 'none') return null;
+  if ('look' in from || verdict === 'unsure') return null;
+  // A fault that has a name of its own is one, whether the hold has a band or not.
+  if (verdict === 'none') {
+    return 'categories' in from && measure.kind === 'category'
+      ? from.categories.includes(measure.value)
+      : null;
+  }
   if (verdict === 'in') return false;
   if ('verdict' in from) return verdict === from.verdict;
   return measure.kind === 'category' && from.categories.includes(measure.value);

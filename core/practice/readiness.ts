@@ -12,13 +12,14 @@ export const READINESS_ITEMS = ['hair', 'nails', 'size', 'seat', 'fit'] as const
 
 export type ReadinessItem = (typeof READINESS_ITEMS)[number];
 
-/** Hair clearance in the middle of the bow that a state stands for, mm; about 6 is right to start with. [practice] */
-export const HAIR_STATE_MM: Readonly<Record<string, number>> = { right: 6, slack: 2, tight: 12 };
+/** Hair clearance in the middle of the bow to start with, mm. [practice] */
+export const HAIR_CLEARANCE_MM = 6;
 
-/** The sign that a state says is there or not. */
+/** The signs that an item's states tell of, by the state that each stands for. */
 export const READINESS_SIGNS: Readonly<
-  Partial<Record<ReadinessItem, { sign: string; wrong: string }>>
+  Partial<Record<ReadinessItem, Readonly<Record<string, string>>>>
 > = {
-  nails: { sign: 'nailsLong', wrong: 'long' },
-  size: { sign: 'bowTooHeavy', wrong: 'tooLarge' },
+  hair: { slack: 'hairSlack', tight: 'hairTight' },
+  nails: { long: 'nailsLong' },
+  size: { tooLarge: 'bowTooHeavy' },
 };

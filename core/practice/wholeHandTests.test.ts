@@ -33,10 +33,10 @@ describe('whole-hand tests', () => {
 describe('readiness', () => {
   it('knows the signs that it tells of, and the states that tell of them', () => {
     for (const item of READINESS_ITEMS) {
-      const told = READINESS_SIGNS[item];
-      if (!told) continue;
-      expect(SIGNS.map(({ id }) => id)).toContain(told.sign);
-      expect(READINESS[item].slice(1)).toContain(told.wrong);
+      for (const [state, sign] of Object.entries(READINESS_SIGNS[item] ?? {})) {
+        expect(SIGNS.map(({ id }) => id)).toContain(sign);
+        expect(READINESS[item].slice(1)).toContain(state);
+      }
     }
   });
 });

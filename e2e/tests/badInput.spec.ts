@@ -69,12 +69,12 @@ test('a look saved while the studio is away waits on the device, survives a relo
   await page.getByRole('button', { name: 'Read the result' }).click();
   await studio.stop('SIGKILL');
   await page.getByRole('button', { name: 'Save this look' }).click();
-  await expect(page.getByText('One check waits on this device to be sent.')).toBeVisible();
+  await expect(page.getByText('1 thing waits to be sent')).toBeVisible();
 
   const again = await startStudio(studio.dataDir, portOf(studio));
   await page.reload();
   await expect(page.getByRole('link', { name: /Open Osric/ })).toContainText('Last look today');
-  await expect(page.getByText('waits on this device')).toHaveCount(0);
+  await expect(page.getByText('waits to be sent')).toHaveCount(0);
   // Sent once, kept once.
   await page.getByRole('link', { name: /Open Osric/ }).click();
   await expect(page.getByRole('link', { name: /Open the look of/ })).toHaveCount(1);

@@ -136,7 +136,7 @@ async function openStations(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'about −1.4 finger widths' }).click();
   await page.getByRole('button', { name: 'Back' }).click();
   await page.getByRole('button', { name: 'Rest is fine' }).click();
-  for (const station of ['Fingers', 'Little finger', 'Wrist']) {
+  for (const station of ['Fingers', 'Little finger', 'Wrist', 'Relaxation']) {
     await expect(page.getByRole('heading', { name: station, exact: true })).toBeVisible();
     const fine = page.getByRole('button', { name: 'All fine here' });
     await ((await fine.isVisible()) ? fine : page.getByRole('button', { name: 'Go on' })).click();

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { demoStudio } from '@open-palm/studio-demo';
 import { saveCheck } from './features/checks/service';
+import { saveEntry } from './features/lessonLog/service';
 import { savePicture } from './features/pictures/service';
 import { allStudents, putStudent } from './features/students/repo';
 
@@ -16,9 +17,10 @@ export async function seedDemo(
   demoPictureDir: string,
 ): Promise<number> {
   if ((await allStudents(parts.db)).length > 0) return 0;
-  const { students, pictures, checks } = demoStudio(demoPictureDir, parts.now());
+  const { students, pictures, checks, log } = demoStudio(demoPictureDir, parts.now());
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg);
   for (const student of students) await putStudent(parts.db, student, parts.now().toISOString());
   for (const { id, input } of checks) await saveCheck(parts, id, input);
+  for (const entry of log) await saveEntry(parts, entry.id, entry);
   return checks.length;
 }

@@ -1,4 +1,4 @@
-import type { CheckInput, StudentInput } from '@open-palm/contract';
+import type { CheckInput, LogEntry, StudentInput } from '@open-palm/contract';
 import type { Context, MeasureId, View } from '@open-palm/core/measure';
 
 type Setup = Omit<StudentInput['setups'][number], 'id'>;
@@ -11,10 +11,18 @@ export interface DemoLook {
   taps?: CheckInput['taps'];
 }
 
+/** Something that happened in a lesson: what came of a cue, that it hurt, what a test showed. */
+export interface DemoEntry {
+  daysAgo: number;
+  /** Which look it belongs to, counted from the first. */
+  look?: number;
+  entry: Record<string, unknown> & { kind: LogEntry['kind'] };
+}
+
 export interface DemoStudent {
   about: Omit<StudentInput, 'setups'>;
   /** Each instrument with the looks at its hold. */
-  setups: readonly { setup: Setup; looks: readonly DemoLook[] }[];
+  setups: readonly { setup: Setup; looks: readonly DemoLook[]; log?: readonly DemoEntry[] }[];
 }
 
 const about = (
@@ -63,10 +71,18 @@ const is = (measure: MeasureId, category: string): CheckInput['taps'][number] =>
   answer: { kind: 'category', category },
 });
 
+const said = (
+  daysAgo: number,
+  look: number,
+  cause: string,
+  cue: string,
+  outcome: 'worked' | 'notYet',
+): DemoEntry => ({ daysAgo, look, entry: { kind: 'cue', cause, cue, outcome } });
+
 /** Students of Quayside Strings; all invented. */
 export const DEMO_STUDENTS: readonly DemoStudent[] = [
   {
-    about: about('Ines Halvorn', 2012, 'amber', { middleFingerMm: 90 }),
+    about: about('Ines Halvorn', 2012, 'amber', { middleFingerMm: 90, level: 'advanced' }),
     setups: [
       {
         setup: violin,
@@ -104,6 +120,15 @@ export const DEMO_STUDENTS: readonly DemoStudent[] = [
         looks: [
           look(16, 'supported', 'straight-thumb', 'finger-side'),
           look(9, 'free', 'straight-thumb', 'thumb-side'),
+        ],
+        log: [
+          said(16, 0, 'thumbOnItsPad', 'seat-nail-corner', 'notYet'),
+          said(16, 0, 'thumbOnItsPad', 'set-upside-down', 'worked'),
+          {
+            daysAgo: 9,
+            look: 1,
+            entry: { kind: 'test', test: 'thumb-release', result: { clean: 5, bpm: 60 } },
+          },
         ],
       },
     ],
@@ -199,11 +224,12 @@ export const DEMO_STUDENTS: readonly DemoStudent[] = [
             ],
           },
         ],
+        log: [{ daysAgo: 6, entry: { kind: 'hurt', what: 'pain', word: 'base of the thumb' } }],
       },
     ],
   },
   {
-    about: about('Tilda Brannock', 2017, 'amber'),
+    about: about('Tilda Brannock', 2017, 'amber', { level: 'beginner' }),
     setups: [
       {
         setup: on('violin', 'violin-starter', { bowSize: '1/2' }),

@@ -1,7 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
-import { gripOf, type CheckInput, type Student } from '@open-palm/contract';
+import {
+  gripOf,
+  logEntrySchema,
+  type CheckInput,
+  type LogEntry,
+  type Student,
+} from '@open-palm/contract';
 import { MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
 import { FINGER_CHAIN, FINGERS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
@@ -26,6 +32,7 @@ export interface DemoStudio {
   students: Student[];
   pictures: { id: string; jpeg: Buffer }[];
   checks: { id: string; input: CheckInput }[];
+  log: LogEntry[];
 }
 
 /**
@@ -36,7 +43,7 @@ export interface DemoStudio {
 export function demoStudio(pictureDir: string, today: Date): DemoStudio {
   const normal = seededNormal(6);
   const nextId = idsFrom(today);
-  const studio: DemoStudio = { students: [], pictures: [], checks: [] };
+  const studio: DemoStudio = { students: [], pictures: [], checks: [], log: [] };
   for (const { about, setups } of DEMO_STUDENTS) {
     const student: Student = {
       id: nextId(),
@@ -44,10 +51,13 @@ export function demoStudio(pictureDir: string, today: Date): DemoStudio {
       setups: setups.map(({ setup }) => ({ id: nextId(), ...setup })),
     };
     studio.students.push(student);
-    for (const [i, { looks }] of setups.entries()) {
+    for (const [i, { looks, log = [] }] of setups.entries()) {
+      const checkIds: string[] = [];
       for (const look of looks) {
+        const checkId = nextId();
+        checkIds.push(checkId);
         studio.checks.push({
-          id: nextId(),
+          id: checkId,
           input: checkOf(student, student.setups[i]!, look, {
             takenAt: lessonTime(today, look),
             captures: look.pictures.map(({ grip, view }) => {
@@ -59,6 +69,18 @@ export function demoStudio(pictureDir: string, today: Date): DemoStudio {
             }),
           }),
         });
+      }
+      for (const { daysAgo, look, entry } of log) {
+        studio.log.push(
+          logEntrySchema.parse({
+            ...entry,
+            ...(look === undefined ? {} : { checkId: checkIds[look] }),
+            id: nextId(),
+            studentId: student.id,
+            setupId: student.setups[i]!.id,
+            madeAt: lessonTime(today, { daysAgo }),
+          }),
+        );
       }
     }
   }
@@ -100,7 +122,7 @@ function marked(truth: PictureTruth, normal: () => number): Capture {
 }
 
 /** Lessons are in the afternoon. */
-function lessonTime(today: Date, { daysAgo }: DemoLook): string {
+function lessonTime(today: Date, { daysAgo }: Pick<DemoLook, 'daysAgo'>): string {
   const time = new Date(today);
   time.setUTCDate(time.getUTCDate() - daysAgo);
   time.setUTCHours(15, 30, 0, 0);

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { isReachable, onReach } from './reach';
 import { useUnsent } from './useOutbox';
@@ -7,12 +7,25 @@ import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 
+/** What is sent within this time is not spoken of: the page must not jump under a finger at every tap. */
+const UNTOLD_MS = 2500;
+
 /** Above every screen: what has not reached the studio yet, and that it does not answer. */
 export function WaitingBar() {
   const tokens = useTokens();
   const waiting = useUnsent().length;
   const reachable = useSyncExternalStore(onReach, isReachable);
-  if (waiting === 0 && reachable) return null;
+  const [isLong, setLong] = useState(false);
+  const waits = waiting > 0;
+  useEffect(() => {
+    if (!waits) return;
+    const timer = setTimeout(() => setLong(true), UNTOLD_MS);
+    return () => {
+      clearTimeout(timer);
+      setLong(false);
+    };
+  }, [waits]);
+  if (reachable && !(waits && isLong)) return null;
   return (
     <View
       role="status"

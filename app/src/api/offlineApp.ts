@@ -10,11 +10,19 @@ export function registerOfflineApp(): void {
   if (!('serviceWorker' in navigator) || process.env.NODE_ENV !== 'production') return;
   navigator.serviceWorker
     .register('/sw.js')
-    .then(() => navigator.serviceWorker.ready)
+    .then(hasTakenOver)
     .then(remembersStudio)
     // Where nothing may be kept, the app still works while the studio answers.
     .catch(() => undefined);
 }
+
+/** Resolves once answers go through the service worker, which they do not while it is only being set up. */
+const hasTakenOver = () =>
+  new Promise<void>((resolve) => {
+    const { serviceWorker } = navigator;
+    if (serviceWorker.controller) resolve();
+    else serviceWorker.addEventListener('controllerchange', () => resolve(), { once: true });
+  });
 
 /** Reads every hand file once, so that a look can be taken of any student when the network is gone. */
 async function remembersStudio(): Promise<void> {

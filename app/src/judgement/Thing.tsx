@@ -7,7 +7,6 @@ import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
 import { CueTry } from './CueTry';
-import { OtherCause } from './OtherCause';
 import { signWords } from './signWords';
 
 const words = strings.workOn;
@@ -25,7 +24,7 @@ export interface ThingFacts {
 
 /**
  * One thing to work on: the cause, why it is this one, the cue to say now, what to practise. Without a ranked cause it
- * is what the teacher chose, or only the door to choosing.
+ * is what the teacher chose.
  */
 export function Thing({
   facts,
@@ -37,7 +36,7 @@ export function Thing({
   isFirst: boolean;
 }) {
   const tokens = useTokens();
-  const { chosen, ranked } = facts;
+  const { chosen } = facts;
   const cause = one?.cause ?? CAUSES.find(({ id }) => id === chosen?.cause) ?? null;
   const isChosen = isFirst && chosen !== null && chosen.cause === cause?.id;
   const { instead, word } = chosen ?? { instead: null, word: null };
@@ -70,7 +69,6 @@ export function Thing({
       ) : null}
       {cause ? <CueTry cause={cause} facts={facts} /> : null}
       {cause ? <Drills cause={cause} isHurting={facts.isHurting} /> : null}
-      {isFirst ? <OtherCause facts={facts} first={ranked[0]?.cause.id ?? null} /> : null}
     </View>
   );
 }

@@ -19,7 +19,8 @@ import { space } from '../kit/tokens';
 import { strings } from '../strings';
 import { AskWhich } from './AskWhich';
 import { chosenCause, findingsOfLesson, historyBefore, type SeenMeasure } from './lesson';
-import { aspectWords, signWords } from './signWords';
+import { OtherCause } from './OtherCause';
+import { aspectWords, presentSigns, signWords } from './signWords';
 import { Thing, type ThingFacts } from './Thing';
 import { useJudgement } from './useJudgement';
 
@@ -73,7 +74,6 @@ function Outcome({
   log,
 }: JudgedHold & { judgement: Judgement }): ReactNode {
   if (judgement.kind === 'nothingSeen') return null;
-  const holds = <HoldsWell signs={judgement.holds} />;
   const chosen = chosenCause(log.entries, checkId);
   const facts: ThingFacts = {
     student,
@@ -83,59 +83,55 @@ function Outcome({
     chosen,
     ranked: judgement.kind === 'toWorkOn' ? judgement.ranked : [],
   };
-  if (judgement.kind === 'nothingToFix' && chosen === null) {
-    return (
-      <Card style={{ gap: space(2) }}>
+  const isFine = judgement.kind === 'nothingToFix' && chosen === null;
+  const first = facts.ranked.find(({ cause }) => cause.id === chosen?.cause);
+  const things = worksOn(
+    first ? [first, ...facts.ranked.filter((other) => other !== first)] : facts.ranked,
+  );
+  // What the teacher sees may be a cause of which no sign was marked.
+  const isUnmarked = chosen !== null && first === undefined;
+  const shown = isUnmarked ? [null, ...things.slice(0, 1)] : things;
+  const isTie = judgement.kind === 'toWorkOn' && judgement.tie && chosen === null;
+  return (
+    <Card style={{ gap: space(3) }}>
+      {isFine ? (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
           <StateMark state="in" size={20} />
           <Text variant="heading" style={{ flex: 1 }}>
             {words.nothing}
           </Text>
         </View>
-        {holds}
-        <Thing facts={facts} one={null} isFirst />
-      </Card>
-    );
-  }
-  const first = facts.ranked.find(({ cause }) => cause.id === chosen?.cause);
-  const things = worksOn(
-    first ? [first, ...facts.ranked.filter((o) => o !== first)] : facts.ranked,
-  );
-  const isTie = judgement.kind === 'toWorkOn' && judgement.tie && chosen === null;
-  return (
-    <Card style={{ gap: space(3) }}>
-      <Text variant="label" second>
-        {things.length > 1 ? words.first : words.only}
-      </Text>
-      {/* What the teacher sees may be a cause of which no sign was marked. */}
-      {chosen && !first ? <Thing facts={facts} one={null} isFirst /> : null}
-      {things.slice(0, chosen && !first ? 1 : 2).map((one, i) => (
-        <Thing
-          key={one.cause.id}
-          facts={facts}
-          one={one}
-          isFirst={i === 0 && (chosen === null || first !== undefined)}
-        />
-      ))}
+      ) : (
+        <Text variant="label" second>
+          {shown.length > 1 ? words.first : words.only}
+        </Text>
+      )}
+      {isFine
+        ? null
+        : shown.map((one, i) => (
+            <Thing key={one?.cause.id ?? chosen?.cause} facts={facts} one={one} isFirst={i === 0} />
+          ))}
       {isTie ? (
         <Text variant="small" second>
           {words.tie}
         </Text>
       ) : null}
-      {holds}
+      <OtherCause facts={facts} first={facts.ranked[0]?.cause.id ?? null} />
+      <HoldsWell absent={judgement.holds} present={presentSigns(judgement)} />
     </Card>
   );
 }
 
-function HoldsWell({ signs }: { signs: readonly string[] }) {
-  if (signs.length === 0) return null;
+function HoldsWell({ absent, present }: { absent: readonly string[]; present: readonly string[] }) {
+  const list = aspectWords(absent, present);
+  if (list === '') return null;
   return (
     <View style={{ flexDirection: 'row', gap: space(2) }}>
       <View style={{ paddingTop: 3 }}>
         <StateMark state="in" size={14} />
       </View>
       <Text variant="small" second style={{ flex: 1 }}>
-        {strings.holdsWell(aspectWords(signs))}
+        {strings.holdsWell(list)}
       </Text>
     </View>
   );

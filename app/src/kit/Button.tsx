@@ -48,7 +48,7 @@ export function Button({
         fontFamily: FONTS.strong,
         fontSize: quiet ? 14 : 16,
         lineHeight: 22,
-        ...(compact ? { marginHorizontal: 6 } : {}),
+        ...(compact ? { marginLeft: icon === undefined ? 8 : 22, marginRight: 8 } : {}),
       }}
     >
       {label}

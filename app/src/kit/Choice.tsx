@@ -34,6 +34,7 @@ export function Choice({
       onPress={onPress}
       style={{
         minHeight: TOUCH - 4,
+        minWidth: TOUCH - 4,
         justifyContent: 'center',
         alignItems: 'center',
         gap: space(1),

@@ -7,6 +7,7 @@ import { Notice } from '../../kit/Notice';
 import { useTokens } from '../../kit/ThemeProvider';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { startJudge } from '../../workers/askJudge';
 import { CheckSteps } from './CheckSteps';
 import type { CheckDraft } from './draft/checkDraft';
 import { useDraftKeeper } from './draft/useDraftKeeper';
@@ -37,6 +38,7 @@ export function Check({
   useEffect(() => {
     if (isWorthKeeping(draft)) keeper.keep(draft);
   }, [draft, keeper]);
+  useEffect(() => void startJudge(), []);
   const change = useCallback(
     (more: Partial<CheckDraft> | ((now: CheckDraft) => Partial<CheckDraft>)) =>
       setDraft((now) => ({ ...now, ...(typeof more === 'function' ? more(now) : more) })),

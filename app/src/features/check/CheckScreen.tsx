@@ -18,11 +18,9 @@ export function CheckScreen({ studentId, setupId }: { studentId: string; setupId
   return <Loaded from={handFile}>{(data) => <Begun key={data.setupId} handFile={data} />}</Loaded>;
 }
 
-/** Goes on with an unfinished look of this student on this instrument, or begins one. */
+/** Looks for an unfinished look of this student on this instrument. */
 function Begun({ handFile }: { handFile: HandFile }) {
-  const { student, setupId } = handFile;
-  const found = useFoundDraft(student.id, setupId);
-  const [anew, setAnew] = useState<CheckDraft | null>(null);
+  const found = useFoundDraft(handFile.student.id, handFile.setupId);
   if (found === undefined) {
     return (
       <View style={{ padding: space(10) }}>
@@ -30,16 +28,25 @@ function Begun({ handFile }: { handFile: HandFile }) {
       </View>
     );
   }
-  const draft = anew ?? found ?? newDraft(handFile);
+  return <FromDraft handFile={handFile} found={found} />;
+}
+
+/** Goes on with what was found, or begins anew; the hand file may be loaded again meanwhile. */
+function FromDraft({ handFile, found }: { handFile: HandFile; found: CheckDraft | null }) {
+  const [begun, setBegun] = useState(() => ({
+    draft: found ?? newDraft(handFile),
+    isRestored: found !== null,
+  }));
+  const { student, setupId } = handFile;
   return (
     <Check
-      key={draft.checkId}
+      key={begun.draft.checkId}
       handFile={handFile}
-      initial={draft}
-      isRestored={anew === null && found !== null}
+      initial={begun.draft}
+      isRestored={begun.isRestored}
       onAnew={() => {
         void drafts.drop({ studentId: student.id, setupId });
-        setAnew(newDraft(handFile));
+        setBegun({ draft: newDraft(handFile), isRestored: false });
       }}
     />
   );

@@ -12,6 +12,7 @@ import {
   allReady,
   answer,
   isBegun,
+  isLookedAt,
   lookOf,
   markSigns,
   putShot,
@@ -139,6 +140,7 @@ export function CheckSteps({
             onChange((now) => ({
               state: { ...now.state, context: 'playing-end' },
               step: 'stations',
+              station: 0,
             }))
           }
           onSign={(sign, present) => setState((now) => markSigns(now, { [sign]: present }))}
@@ -155,6 +157,8 @@ export function CheckSteps({
           taps={taps}
           seen={state.signs}
           watching={hides}
+          at={draft.station}
+          onAt={(station) => onChange({ station })}
           onAnswer={(measure, tap) => setState((now) => answer(now, measure, tap))}
           onMark={(signs) => setState((now) => markSigns(now, signs))}
           onTests={() => goTo('tests')}
@@ -212,7 +216,7 @@ export function CheckSteps({
           onPicture={() =>
             onChange({ shot: newShot(nextView(taught.views as View[], state)), step: 'setup' })
           }
-          onTaps={() => goTo('stations')}
+          onTaps={() => onChange({ step: 'stations', station: 0 })}
           onWhich={(saw, not) => setState((now) => markSigns(now, { [saw]: true, [not]: false }))}
           onSave={() =>
             keep(
@@ -238,7 +242,7 @@ export function CheckSteps({
       hold={taught}
       frogLength={frogLength}
       context={context}
-      isFirst={!hasAny}
+      isFirst={!isLookedAt(state)}
       draft={shot}
       busy={flipping}
       watching={draft.watching}
@@ -259,9 +263,9 @@ export function CheckSteps({
         );
         onChange({ shot: { ...next, marks, marksOf: keyOf(next) }, step: 'measure' });
       }}
-      onTaps={() => goTo('stations')}
+      onTaps={() => onChange({ step: 'stations', station: 0 })}
       onNext={() => goTo('measure')}
-      onBack={hasAny ? () => goTo('result') : null}
+      onBack={isLookedAt(state) ? () => goTo('result') : null}
     />
   );
 }

@@ -3,7 +3,7 @@ import { worksOn, type Judgement } from '@open-palm/core/judge';
 import type { LessonLog } from '../../api/lessonLog';
 import { cueWords } from '../../judgement/CueTry';
 import { ladderPlace } from '../../judgement/lesson';
-import { aspectWords } from '../../judgement/signWords';
+import { aspectWords, presentSigns } from '../../judgement/signWords';
 import { strings } from '../../strings';
 import { dayWords } from '../../strings/dateWords';
 
@@ -33,7 +33,7 @@ export function firstDraft(
     title: words.heading(student.name, dayWords(check.takenAt)),
     opening: [
       words.opening(firstName),
-      ...(holds.length > 0 ? [words.holds(aspectWords(holds))] : []),
+      ...(holds.length > 0 ? [words.holds(aspectWords(holds, presentSigns(judgement)))] : []),
     ].join(' '),
     points: points.length > 0 ? points : [words.noPoints],
     closing: words.closing,

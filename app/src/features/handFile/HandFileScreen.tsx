@@ -76,6 +76,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
         backLabel={strings.nav.back}
         onBack="/students"
       />
+      <HurtNotice log={log} now={now} />
       {student.setups.length > 1 ? (
         <Choices question={words.instrument}>
           {student.setups.map(({ id, instrument, holdId }) => (
@@ -115,7 +116,6 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           </>
         }
       >
-        <HurtNotice log={log} now={now} />
         {latest ? (
           <>
             <WorkOnCard

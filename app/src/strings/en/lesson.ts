@@ -242,8 +242,8 @@ export const testing = {
   compare: 'Look again now',
   compareHelp:
     'Stop in the middle without changing anything, and look once more. The result shows what has moved since the start of this lesson.',
-  noStart:
-    'There is no look from the start of today’s lesson. Take one first: choose “Playing, at the start”.',
+  noStart: (context: string) =>
+    `There is no look from the start of today’s lesson. Take one first: choose “${context}”.`,
   whys: {
     'free-carry':
       'The other hand lets go, the bow stays level in the air. Stop when something gives.',

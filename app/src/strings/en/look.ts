@@ -139,7 +139,7 @@ export const stations = {
   restFine: 'Rest is fine',
   closer: 'Look closer',
   next: 'Go on',
-  further: (n: number) => `${n} more without a verdict`,
+  further: (n: number) => `${n} more to note`,
   fewer: 'Show less',
   answerFor: (name: string) => `Answer: ${name}`,
   cannotTell: 'Can’t tell',

@@ -8,6 +8,7 @@ const draft: CheckDraft = {
   version: 1,
   checkId: 'c',
   step: 'measure',
+  station: 0,
   state: putShot(EMPTY_LOOK, shot),
   shot: { ...shot, marksOf: 'p profile' },
   watching: true,

@@ -30,6 +30,8 @@ export interface CheckDraft {
   version: 1;
   checkId: string;
   step: Step;
+  /** Which station of the inspection is next. */
+  station: number;
   state: LookState;
   shot: ShotDraft;
   /** Whether verdicts wait until the look is done, and whether it is. */

@@ -13,6 +13,7 @@ export function newDraft({ student, setupId, ownHolds }: HandFile): CheckDraft {
     version: 1,
     checkId: uuidv7(),
     step: 'setup',
+    station: 0,
     state: EMPTY_LOOK,
     shot: newShot(view!),
     // Experienced players are watched first; what to change comes later.

@@ -5,6 +5,7 @@ import {
   answer,
   EMPTY_LOOK,
   isBegun,
+  isLookedAt,
   lookOf,
   markSigns,
   putShot,
@@ -53,9 +54,7 @@ describe('a look being taken', () => {
     const long = setReady(EMPTY_LOOK, { item: 'nails', state: 'long', word: 'left too' });
     expect(long.signs).toEqual({ nailsLong: true });
     const slack = setReady(long, { item: 'hair', state: 'slack', word: null });
-    expect(slack.taps).toEqual([
-      { measure: 'hairClearance', answer: { kind: 'value', value: 2, sd: 1.5 } },
-    ]);
+    expect(slack.signs).toEqual({ nailsLong: true, hairSlack: true, hairTight: false });
     const ready = allReady(slack);
     expect(ready.readiness.map(({ item, state }) => [item, state])).toEqual([
       ['nails', 'long'],
@@ -64,7 +63,9 @@ describe('a look being taken', () => {
       ['seat', 'good'],
       ['fit', 'good'],
     ]);
-    expect(ready.signs).toEqual({ nailsLong: true, bowTooHeavy: false });
+    expect(ready.signs).toMatchObject({ nailsLong: true, hairSlack: true, bowTooHeavy: false });
+    expect([isBegun(ready), isLookedAt(ready)]).toEqual([true, false]);
+    expect(isLookedAt(answer(ready, 'indexDepth', tap))).toBe(true);
   });
 
   it('is judged with the marks of every picture and the place of each', () => {

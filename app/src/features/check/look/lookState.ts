@@ -9,7 +9,7 @@ import type {
   View,
 } from '@open-palm/core/measure';
 import type { Readiness, SeenSigns } from '@open-palm/contract';
-import { HAIR_STATE_MM, READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
+import { READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
 import type { Marks } from '../measure/marks';
 import { captureOf } from '../measure/measureMarks';
@@ -77,25 +77,15 @@ export function markSigns(
   return { ...state, signs: Object.fromEntries(signs) };
 }
 
-/** How well the hair's clearance is told by eye, mm. [memory] */
-const HAIR_BY_EYE_SD_MM = 1.5;
-
-/** Notes how ready bow and student are; what an item says of a checkpoint or a sign is noted there too. */
+/** Notes how ready bow and student are, and what that says of signs. */
 export function setReady(state: LookState, ready: Readiness[number]): LookState {
   const { item, state: how } = ready;
   const noted = {
     ...state,
     readiness: [...state.readiness.filter((other) => other.item !== item), ready],
   };
-  if (item === 'hair') {
-    const value = HAIR_STATE_MM[how]!;
-    return answer(noted, 'hairClearance', {
-      measure: 'hairClearance',
-      answer: { kind: 'value', value, sd: HAIR_BY_EYE_SD_MM },
-    });
-  }
-  const told = READINESS_SIGNS[item];
-  return told ? markSigns(noted, { [told.sign]: how === told.wrong }) : noted;
+  const told = Object.entries(READINESS_SIGNS[item] ?? {});
+  return markSigns(noted, Object.fromEntries(told.map(([wrong, sign]) => [sign, wrong === how])));
 }
 
 /** Everything that was not said otherwise is ready. */
@@ -107,6 +97,16 @@ export const allReady = (state: LookState): LookState =>
 /** Whether anything was seen, answered or marked yet. */
 export const isBegun = ({ shots, taps, signs }: LookState): boolean =>
   shots.length + taps.length + Object.keys(signs).length > 0;
+
+/** Whether the hold itself was looked at: what the set-up card told of hair, nails and bow is none of it. */
+export function isLookedAt({ shots, taps, signs }: LookState): boolean {
+  const ofReadiness = Object.values(READINESS_SIGNS).flatMap((told) => Object.values(told));
+  return (
+    shots.length > 0 ||
+    taps.length > 0 ||
+    Object.keys(signs).some((sign) => !ofReadiness.includes(sign))
+  );
+}
 
 /** What the core judges of a look. */
 export function lookOf(

@@ -1,7 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Readiness, Student } from '@open-palm/contract';
-import { READINESS, READINESS_ITEMS, type ReadinessItem } from '@open-palm/core/practice';
+import {
+  HAIR_CLEARANCE_MM,
+  READINESS,
+  READINESS_ITEMS,
+  type ReadinessItem,
+} from '@open-palm/core/practice';
 import { AnswerFigure } from '../../../figures/AnswerFigure';
 import { BackHeader } from '../../../kit/BackHeader';
 import { Button } from '../../../kit/Button';
@@ -52,7 +57,7 @@ export function ReadyStep({
       <View style={{ width: 150, alignSelf: 'center' }}>
         <AnswerFigure
           measure="hairClearance"
-          answer={6}
+          answer={HAIR_CLEARANCE_MM}
           side={student.side}
           skinTone={student.skinTone}
         />

@@ -80,6 +80,7 @@ export function StationOverview({
   const isBegun =
     station.judged.some((id) => taps.some((tap) => tap.measure === id)) ||
     station.signs.some((sign) => seen[sign] !== undefined);
+  const furtherCount = station.further.length + station.furtherSigns.length;
   const listed = showsAll ? [...station.judged, ...station.further] : station.judged;
   return (
     <Screen
@@ -156,9 +157,12 @@ export function StationOverview({
         {station.id === 'relaxation' ? (
           <Button label={strings.relaxation.tests} icon="timer-outline" onPress={onTests} />
         ) : null}
-        {station.further.length > 0 ? (
+        {showsAll && station.furtherSigns.length > 0 ? (
+          <SignRows signs={station.furtherSigns} seen={seen} onMark={onMark} />
+        ) : null}
+        {furtherCount > 0 ? (
           <Button
-            label={showsAll ? words.fewer : words.further(station.further.length)}
+            label={showsAll ? words.fewer : words.further(furtherCount)}
             icon={showsAll ? 'chevron-up' : 'chevron-down'}
             onPress={() => setShowsAll(!showsAll)}
           />

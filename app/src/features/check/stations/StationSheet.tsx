@@ -15,6 +15,8 @@ export function StationSheet({
   taps,
   seen,
   watching,
+  at,
+  onAt,
   onAnswer,
   onMark,
   onTests,
@@ -30,6 +32,9 @@ export function StationSheet({
   seen: SeenSigns;
   /** Shows no verdict of what was answered. */
   watching: boolean;
+  /** Which station it is at. */
+  at: number;
+  onAt: (at: number) => void;
   /** An answer, or null to take it back. */
   onAnswer: (measure: MeasureId, tap: Tap | null) => void;
   onMark: (signs: Readonly<Record<string, boolean | null>>) => void;
@@ -38,12 +43,11 @@ export function StationSheet({
   onDone: () => void;
 }) {
   const stations = stationsOf(hold, context);
-  const [at, setAt] = useState(0);
   const [asking, setAsking] = useState<MeasureId | null>(null);
   const station = stations[at]!;
   const toNextStation = () => {
     setAsking(null);
-    if (at + 1 < stations.length) setAt(at + 1);
+    if (at + 1 < stations.length) onAt(at + 1);
     else onDone();
   };
   if (asking !== null) {
@@ -71,6 +75,7 @@ export function StationSheet({
   }
   return (
     <StationOverview
+      key={station.id}
       station={station}
       number={at + 1}
       count={stations.length}
@@ -90,7 +95,7 @@ export function StationSheet({
         toNextStation();
       }}
       onNext={toNextStation}
-      onBack={at === 0 ? onBack : () => setAt(at - 1)}
+      onBack={at === 0 ? onBack : () => onAt(at - 1)}
     />
   );
 }

@@ -64,6 +64,18 @@ describe('what only a person sees', () => {
     expect(at('german-bass', 'fingers')).toEqual(['frogInPalm', 'buttonOutOfWeb']);
   });
 
+  it('can be noted where the hold has no band for it: the little finger’s root on French bass', () => {
+    const little = stationsOf(holdById('french-bass-ring'), 'free')[2]!;
+    expect(little.furtherSigns).toContain('littleRoot');
+    const fingers = stationsOf(holdById('french-bass-ring'), 'free')[1]!;
+    expect(fingers.furtherSigns).toEqual(
+      expect.arrayContaining(['indexPointing', 'fingersBunched']),
+    );
+    // The violin's bands tell of a deep index, so it is not asked twice.
+    expect(violin[1]!.furtherSigns).not.toContain('indexDeep');
+    expect(fineSigns(little, {})).not.toHaveProperty('littleRoot');
+  });
+
   it('is not there where all is fine, but for what was marked', () => {
     const relaxation = violin.at(-1)!;
     const fine = fineSigns(relaxation, { handSqueezes: true });

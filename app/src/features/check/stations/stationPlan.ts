@@ -1,8 +1,9 @@
 import { bandFor, type Hold } from '@open-palm/core/holds';
-import { causesOf, SIGNS } from '@open-palm/core/judge';
+import { causesOf, SIGNS, type Sign } from '@open-palm/core/judge';
 import {
   CATALOGUE,
   FAMILIES,
+  specOf,
   type Context,
   type Family,
   type MeasureId,
@@ -21,6 +22,8 @@ export interface Station {
   further: MeasureId[];
   /** What only a person sees. */
   signs: string[];
+  /** Signs that the hold has no band for: they can be noted by eye, and "all fine" says nothing of them. */
+  furtherSigns: string[];
 }
 
 /** The stations of a hold in the order of inspection; what makes no sense for it is not asked. */
@@ -40,9 +43,32 @@ export function stationsOf(hold: Hold, context: Context): Station[] {
       judged: ids.filter(isJudged),
       further: ids.filter((id) => !isJudged(id)),
       signs: signsAt(family),
+      furtherSigns: SIGNS.filter(
+        (sign) => known.has(sign.id) && familyOf(sign) === family && !isDecided(sign, hold),
+      ).map(({ id }) => id),
     };
   });
-  return [...families, { id: 'relaxation', judged: [], further: [], signs: signsAt('relaxation') }];
+  return [
+    ...families,
+    { id: 'relaxation', judged: [], further: [], signs: signsAt('relaxation'), furtherSigns: [] },
+  ];
+}
+
+const familyOf = ({ from }: Sign): Family | null =>
+  'verdict' in from && !OF_THE_BOW.includes(from.measure) ? specOf(from.measure).family : null;
+
+/** Looked at on the set-up card. */
+const OF_THE_BOW: readonly MeasureId[] = ['hairClearance'];
+
+/** Whether a band of the hold can tell of a sign, or makes it senseless to ask. */
+function isDecided({ from }: Sign, { checkpoints }: Hold): boolean {
+  if (!('verdict' in from)) return true;
+  const checkpoint = checkpoints[from.measure];
+  if (!checkpoint || 'shownWithoutVerdict' in checkpoint) return false;
+  if ('notApplicable' in checkpoint) return true;
+  const bands = [checkpoint.band, ...Object.values(checkpoint.byPlace ?? {})];
+  const end = from.verdict === 'low' ? 'lo' : 'hi';
+  return bands.some((band) => band && ('allowed' in band || band[end] !== undefined));
 }
 
 /** "All fine here": what the hold judges and nobody answered yet was looked at, and is good. */

@@ -39,6 +39,9 @@ export function TestStep({
 }) {
   const [recording, setRecording] = useState<Recording>({});
   const [bpm, setBpm] = useState(USUAL_BPM);
+  // Forming the hold again has a way of its own through its five times.
+  const isUnderWay =
+    test.records.some(({ kind }) => kind === 'placements') && !isRecorded(test, recording);
   const compares = test.records.some(({ kind }) => kind === 'comparison');
   const keep = () => {
     const { tries, ...result } = recording;
@@ -59,7 +62,7 @@ export function TestStep({
             onPress={onCompare}
             style={{ flex: 1 }}
           />
-        ) : (
+        ) : isUnderWay ? undefined : (
           <Button
             label={words.keep}
             icon="check"
@@ -78,7 +81,9 @@ export function TestStep({
       />
       <Text>{words.whys[test.id]!}</Text>
       {compares ? (
-        <Notice>{canCompare ? words.compareHelp : words.noStart}</Notice>
+        <Notice>
+          {canCompare ? words.compareHelp : words.noStart(strings.contexts['playing-start'])}
+        </Notice>
       ) : (
         test.records.map((recorder, i) => (
           <RecorderInput

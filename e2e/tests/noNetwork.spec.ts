@@ -1,0 +1,157 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { choosePicture, demoPicture, FINGER_SIDE_ORDER, placePoints } from '../support/lookAtHold';
+import {
+  CHROMIUM,
+  CHROMIUM_FLAGS,
+  portOf,
+  startStudio,
+  type RunningStudio,
+} from '../support/studio';
+import { answerCheckpoint, button, lookByTap, press, restIsFine } from '../support/teacher';
+
+/** A browser with a profile of its own on disk, which is what a crash leaves behind. */
+const openBrowser = (profile: string): Promise<BrowserContext> =>
+  chromium.launchPersistentContext(profile, {
+    executablePath: CHROMIUM,
+    args: CHROMIUM_FLAGS,
+    viewport: { width: 390, height: 844 },
+    reducedMotion: 'reduce',
+    serviceWorkers: 'allow',
+  });
+
+const freshProfile = () => mkdtempSync(join(tmpdir(), 'open-palm-browser-'));
+
+let studio: RunningStudio;
+test.beforeEach(async () => {
+  studio = await startStudio();
+});
+test.afterEach(() => studio.stop());
+
+async function openApp(context: BrowserContext): Promise<Page> {
+  const page = await context.newPage();
+  await page.goto(studio.url);
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  return page;
+}
+
+/** Until the service worker has kept the app, and every hand file has been read once. */
+async function isRemembered(page: Page): Promise<void> {
+  const known = () =>
+    page.evaluate(async () => {
+      const cache = await caches.open('studio-answers');
+      return (await cache.keys()).filter(({ url }) => url.includes('?setup=')).length;
+    });
+  // Nine students with ten instruments.
+  await expect.poll(known, { timeout: 30_000 }).toBe(10);
+}
+
+const students = async (): Promise<{ student: { id: string; name: string } }[]> =>
+  (await (await fetch(`${studio.url}/api/students`)).json()).students;
+
+async function looksOf(id: string): Promise<string[]> {
+  const { history } = await (await fetch(`${studio.url}/api/students/${id}`)).json();
+  return history.map((check: { id: string }) => check.id);
+}
+
+test('ten looks without the studio, the tab closed and opened again: all ten arrive, once each', async () => {
+  test.setTimeout(240_000);
+  const context = await openBrowser(freshProfile());
+  const page = await openApp(context);
+  await isRemembered(page);
+  const names = (await students()).map(({ student }) => student.name);
+  const before = new Map<string, number>();
+  for (const { student } of await students()) {
+    before.set(student.id, (await looksOf(student.id)).length);
+  }
+  await studio.stop('SIGKILL');
+
+  const looked = [...names, names[0]!];
+  for (const [i, name] of looked.entries()) {
+    await lookByTap(page, name);
+    await restIsFine(page);
+    if (await button(page, 'The look is done').isVisible()) await press(page, 'The look is done');
+    await press(page, 'Save this look');
+    await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+    const told = i === 0 ? '1 thing waits to be sent' : `${i + 1} things wait to be sent`;
+    await expect(page.getByRole('status')).toContainText(told);
+  }
+  await page.close();
+
+  // Without the studio the app still opens, and knows what waits.
+  const again = await openApp(context);
+  await expect(again.getByRole('status')).toContainText('10 things wait to be sent');
+  await expect(again.getByText(`${names[0]}: 2 looks`)).toBeVisible();
+  await again.close();
+
+  studio = await startStudio(studio.dataDir, portOf(studio));
+  const last = await openApp(context);
+  await expect(last.getByRole('status')).toHaveCount(0, { timeout: 30_000 });
+  for (const { student } of await students()) {
+    const added = (await looksOf(student.id)).length - before.get(student.id)!;
+    expect([student.name, added]).toEqual([student.name, student.name === names[0] ? 2 : 1]);
+  }
+  // Sending again adds nothing.
+  await last.reload();
+  await expect(last.getByRole('heading', { name: 'Today' })).toBeVisible();
+  for (const { student } of await students()) {
+    const ids = await looksOf(student.id);
+    expect(new Set(ids).size).toBe(ids.length);
+  }
+  await context.close();
+});
+
+test('a look half-way is there again after the browser was killed, picture and marks included', async () => {
+  const profile = freshProfile();
+  const context = await openBrowser(profile);
+  const page = await openApp(context);
+  const picture = demoPicture('deep-index.finger-side');
+  await lookByTap(page, 'Osric Tidewell');
+  await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
+  await restIsFine(page);
+  await press(page, 'Picture');
+  await choosePicture(page, picture.file);
+  await press(page, 'Place the points');
+  await expect(page.getByTestId('canvas')).toBeVisible();
+  await placePoints(page, picture, FINGER_SIDE_ORDER.slice(0, 7));
+  await expect(page.getByText('7 of 20')).toBeVisible();
+  // Until the last mark is on disk: it is written a moment after it was set.
+  const kept = () =>
+    page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const open = indexedDB.open('open-palm-drafts');
+          open.onsuccess = () => {
+            const all = open.result.transaction('looks').objectStore('looks').getAll();
+            all.onsuccess = () =>
+              resolve(Object.keys(all.result[0]?.content.shot.marks?.placed ?? {}).length);
+          };
+        }),
+    );
+  await expect.poll(kept).toBe(7);
+  execFileSync('pkill', ['-9', '-f', profile]);
+  await context.close().catch(() => undefined);
+
+  const after = await openBrowser(profile);
+  const again = await openApp(after);
+  await again.getByRole('link', { name: 'Go on with the look at Osric Tidewell’s hold' }).click();
+  await expect(again.getByText('Your unfinished look is back.')).toBeVisible();
+  await press(again, 'Go on with it');
+  await expect(again.getByText('7 of 20')).toBeVisible();
+  await expect(again.getByTestId('canvas')).toBeVisible();
+  await placePoints(again, picture, FINGER_SIDE_ORDER.slice(7));
+  await press(again, 'Read the result');
+  // The answer by tap is there too, beside what the picture tells.
+  await expect(again.getByText('too straight').filter({ visible: true }).first()).toBeVisible();
+  await expect(again.getByText('answered by tap: looked good').first()).toBeVisible();
+  await expect(again.getByText(/^Finger side: 2\.\d ± 0\.2 joints$/)).toBeVisible();
+  await press(again, 'Save this look');
+  await expect(again.getByText(/looked at today/)).toBeVisible();
+  await again.goto(studio.url);
+  await expect(again.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await expect(again.getByText('Not finished')).toHaveCount(0);
+  await after.close();
+});
