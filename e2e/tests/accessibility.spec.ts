@@ -1,5 +1,4 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { expectAccessible } from '../support/expectAccessible';
 import {
   choosePicture,
   demoPicture,
@@ -8,15 +7,6 @@ import {
   placePoints,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
-
-/** Nothing serious or critical on the screen as it stands. */
-async function expectAccessible(page: Page, screen: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  const serious = violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${screen}: ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`);
-  expect(serious).toEqual([]);
-}
 
 for (const colorScheme of ['light', 'dark'] as const) {
   for (const viewport of [

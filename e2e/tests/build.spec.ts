@@ -34,7 +34,7 @@ test('the bow tells the names of its parts when it is touched', async ({ page })
   const bow = (await page.getByRole('img', { name: 'The parts of the bow' }).boundingBox())!;
   const touch = (xMm: number, yMm: number) =>
     page.mouse.click(
-      bow.x + ((xMm + 68) / 200) * bow.width,
+      bow.x + ((xMm + 66) / 142) * bow.width,
       bow.y + ((yMm + 14) / 42) * bow.height,
     );
   for (const [x, y, name] of [

@@ -1,5 +1,9 @@
 import { TextInput } from 'react-native-paper';
 import { space } from './tokens';
+import { useWide } from './useWide';
+
+/** Letters that surely fit into a line, on a phone and on a wide screen. */
+const PER_LINE = { phone: 26, wide: 52 };
 
 /** A line for a word or two. */
 export function WordField({
@@ -14,10 +18,13 @@ export function WordField({
   value: string;
   onChange: (value: string) => void;
   onBlur?: () => void;
-  /** How many lines it shows. */
+  /** How many lines it shows at least. */
   lines?: number;
   kind?: 'text' | 'email';
 }) {
+  const perLine = useWide() ? PER_LINE.wide : PER_LINE.phone;
+  // A field of several lines grows with its text: nothing of it is hidden.
+  const shown = lines === 1 ? 1 : Math.max(lines, Math.ceil(value.length / perLine));
   return (
     <TextInput
       mode="outlined"
@@ -27,7 +34,7 @@ export function WordField({
       onChangeText={onChange}
       {...(onBlur ? { onBlur } : {})}
       multiline={lines > 1}
-      numberOfLines={lines}
+      numberOfLines={shown}
       inputMode={kind}
       dense={lines === 1}
       style={{ minHeight: space(14) }}

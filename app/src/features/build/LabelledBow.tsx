@@ -12,7 +12,16 @@ import { strings } from '../../strings';
 
 const words = strings.build;
 
-const FRAME = { left: -68, top: -14, width: 200, height: 42 };
+interface Frame {
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+}
+
+/** The hand's end large enough for a finger, and the tip's end below it. */
+const HAND_END: Frame = { left: -66, top: -14, width: 142, height: 42 };
+const TIP_END: Frame = { left: 76, top: -14, width: 60, height: 42 };
 
 /** Where each part lies in the portrait's drawing, mm; what is in front comes first. */
 const PARTS: readonly (readonly [
@@ -32,59 +41,31 @@ const PARTS: readonly (readonly [
   ['stick', { x: -48, y: -5, width: 156, height: 10 }],
 ];
 
+/** How far beside a part a finger may land, mm. */
+const SLACK_MM = 2.5;
+
+/** The part at a place of the drawing; what is in front comes first. */
+const partAt = (x: number, y: number): string | null =>
+  PARTS.find(
+    ([, box]) =>
+      x >= box.x - SLACK_MM &&
+      x <= box.x + box.width + SLACK_MM &&
+      y >= box.y - SLACK_MM &&
+      y <= box.y + box.height + SLACK_MM,
+  )?.[0] ?? null;
+
 /** The bow of the portrait: its parts are touched, and say what they are called. */
 export function LabelledBow() {
-  const tokens = useTokens();
   const [chosen, setChosen] = useState<string | null>(null);
-  const touch = ({ x, y }: { x: number; y: number }) => {
-    const at = { x: FRAME.left + x * FRAME.width, y: FRAME.top + y * FRAME.height };
-    const part = PARTS.find(
-      ([, box]) =>
-        at.x >= box.x - 1.5 &&
-        at.x <= box.x + box.width + 1.5 &&
-        at.y >= box.y - 1.5 &&
-        at.y <= box.y + box.height + 1.5,
-    );
-    if (part) setChosen(part[0]);
-  };
-  const box = PARTS.find(([id]) => id === chosen)?.[1];
+  const touch = (part: string | null) => part !== null && setChosen(part);
   const told = chosen === null ? null : strings.bowParts[chosen]!;
   return (
     <View style={{ gap: space(3) }}>
       <Card style={{ padding: 0, overflow: 'hidden' }}>
-        <PointerSurface onDown={touch} onMove={touch} onUp={() => undefined}>
-          <Svg
-            width="100%"
-            viewBox={`${FRAME.left} ${FRAME.top} ${FRAME.width} ${FRAME.height}`}
-            style={{ aspectRatio: FRAME.width / FRAME.height }}
-            role="img"
-            aria-label={words.parts}
-          >
-            <BowFigure tokens={tokens} />
-            {/* The stick goes on to the tip, much longer than there is room for. */}
-            <Rect x={92} y={-4.2} width={24} height={8.4} fill={tokens.wood} />
-            <Path d="M114 -4.2H122Q128 4 124 20H112Q114 8 110 4.2Z" fill={tokens.wood} />
-            <Rect
-              x={88}
-              y={17}
-              width={26}
-              height={2.6}
-              fill={tokens.hair}
-              stroke={tokens.line}
-              strokeWidth={0.4}
-            />
-            <G stroke={tokens.ground} strokeWidth={2}>
-              <Path d="M94 -10L90 26" />
-              <Path d="M97 -10L93 26" />
-            </G>
-            {box ? (
-              <G>
-                <Rect {...box} fill="none" stroke={tokens.amber} strokeWidth={1.4} rx={1.5} />
-                <Circle cx={box.x + box.width / 2} cy={box.y - 4} r={1.8} fill={tokens.amber} />
-              </G>
-            ) : null}
-          </Svg>
-        </PointerSurface>
+        <BowPiece frame={HAND_END} label={words.parts} chosen={chosen} onTouch={touch} />
+        <View style={{ width: '44%', alignSelf: 'flex-end' }}>
+          <BowPiece frame={TIP_END} label={words.tipEnd} chosen={chosen} onTouch={touch} />
+        </View>
       </Card>
       <View style={{ minHeight: space(16) }} aria-live="polite">
         {told ? (
@@ -107,5 +88,54 @@ export function LabelledBow() {
         ))}
       </Choices>
     </View>
+  );
+}
+
+/** One end of the bow. */
+function BowPiece({
+  frame,
+  label,
+  chosen,
+  onTouch,
+}: {
+  frame: Frame;
+  label: string;
+  chosen: string | null;
+  onTouch: (part: string | null) => void;
+}) {
+  const tokens = useTokens();
+  const box = PARTS.find(([id]) => id === chosen)?.[1];
+  const touch = ({ x, y }: { x: number; y: number }) =>
+    onTouch(partAt(frame.left + x * frame.width, frame.top + y * frame.height));
+  return (
+    <PointerSurface onDown={touch} onMove={touch} onUp={() => undefined}>
+      <Svg
+        width="100%"
+        viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
+        style={{ aspectRatio: frame.width / frame.height }}
+        role="img"
+        aria-label={label}
+      >
+        <BowFigure tokens={tokens} />
+        {/* The stick goes on to the tip, much longer than there is room for. */}
+        <Rect x={92} y={-4.2} width={24} height={8.4} fill={tokens.wood} />
+        <Path d="M114 -4.2H122Q128 4 124 20H112Q114 8 110 4.2Z" fill={tokens.wood} />
+        <Rect
+          x={88}
+          y={17}
+          width={26}
+          height={2.6}
+          fill={tokens.hair}
+          stroke={tokens.line}
+          strokeWidth={0.4}
+        />
+        {box ? (
+          <G>
+            <Rect {...box} fill="none" stroke={tokens.amber} strokeWidth={1.4} rx={1.5} />
+            <Circle cx={box.x + box.width / 2} cy={box.y - 4} r={1.8} fill={tokens.amber} />
+          </G>
+        ) : null}
+      </Svg>
+    </PointerSurface>
   );
 }

@@ -1,5 +1,5 @@
-import type { Check, LetterInput, Student } from '@open-palm/contract';
-import { worksOn, type Judgement } from '@open-palm/core/judge';
+import { openHurts, type Check, type LetterInput, type Student } from '@open-palm/contract';
+import { DRILLS, worksOn, type Judgement } from '@open-palm/core/judge';
 import type { LessonLog } from '../../api/lessonLog';
 import { cueWords } from '../../judgement/CueTry';
 import { ladderPlace } from '../../judgement/lesson';
@@ -28,6 +28,8 @@ export function firstDraft(
       cueWords(cue ?? cause.cues[0]!, log.ownCues),
     );
   });
+  const practise = practisePoint(ranked[0]?.cause.drills ?? [], log);
+  if (points.length > 0 && points.length < POINTS && practise !== null) points.push(practise);
   const [firstName = student.name] = student.name.split(' ');
   return {
     title: words.heading(student.name, dayWords(check.takenAt)),
@@ -40,4 +42,14 @@ export function firstDraft(
     caution: strings.cautions.pain,
     captions: check.captures.map(({ view }) => strings.views[view]),
   };
+}
+
+/** What to practise; nothing that loads the little finger while something hurts. */
+function practisePoint(drills: readonly string[], log: LessonLog): string | null {
+  const isHurting = openHurts(log.entries).length > 0;
+  const loads = (id: string) => DRILLS.some((drill) => drill.id === id && drill.loadsLittleFinger);
+  const names = drills
+    .filter((id) => !isHurting || !loads(id))
+    .map((id) => strings.drills[id] ?? id);
+  return names.length === 0 ? null : words.practise(names.join(', ').toLowerCase());
 }

@@ -326,6 +326,7 @@ export const build = {
   again: 'Once more',
   leave: 'To the hand file',
   parts: 'The parts of the bow',
+  tipEnd: 'The tip’s end of the bow',
   touch: 'Touch the bow to learn its names.',
   last: (order: string) => `Last time: ${order.toLowerCase()}.`,
   figure: (step: string) => `Drawn: ${step.toLowerCase()}`,
@@ -353,6 +354,8 @@ export const feedback = {
   opening: (name: string) => `Dear ${name}, thank you for the look at your bow hand.`,
   holds: (list: string) => `What holds well already: ${list}.`,
   point: (cause: string, cue: string) => `${cause}. ${cue}`,
+  practise: (drills: string) =>
+    `To practise, a minute or two several times a day: ${drills}. Stop when anything hurts.`,
   closing:
     'Short turns, several times a day. Look at the hold before the first note and after the last.',
   headingLabel: 'Heading',

@@ -1,0 +1,11 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Nothing serious or critical on the screen as it stands. */
+export async function expectAccessible(page: Page, screen: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${screen}: ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`);
+  expect(serious).toEqual([]);
+}
