@@ -23,6 +23,7 @@ async function open(width: number, height: number, colorScheme: 'light' | 'dark'
     colorScheme,
     hasTouch: width < 900,
     reducedMotion: 'reduce',
+    serviceWorkers: 'block',
   });
   const page = await context.newPage();
   page.on('pageerror', (error) => console.error(error.message));
@@ -82,6 +83,28 @@ await phone.getByRole('button', { name: 'Looks fine' }).click();
 await phone.getByRole('button', { name: 'Back' }).click();
 await shoot(phone, 'phone-station');
 
+await phone.goto(studio.url);
+await openLook(phone, 'Ines Halvorn');
+await phone.getByRole('button', { name: 'By tap' }).click();
+for (let station = 1; station < 5; station += 1) {
+  await phone.getByRole('button', { name: 'All fine here' }).click();
+}
+await phone.getByRole('button', { name: 'Whole-hand tests' }).click();
+await phone.getByRole('link', { name: 'Do the test: Form it again, five times' }).click();
+await phone.getByRole('button', { name: 'Start' }).click();
+await phone.getByRole('button', { name: 'Stop' }).click();
+await shoot(phone, 'phone-test');
+
+await phone.goto(studio.url);
+await phone.getByRole('link', { name: 'Students' }).click();
+await phone.getByRole('link', { name: /Open Ines/ }).click();
+await phone.getByRole('button', { name: 'Build it step by step' }).click();
+await phone.getByRole('button', { name: 'Start' }).click();
+for (let step = 1; step < 6; step += 1) {
+  await phone.getByRole('button', { name: 'Done' }).click();
+}
+await shoot(phone, 'phone-build');
+
 await phone.goto(`${studio.url}/holds`);
 await phone.getByRole('heading', { name: 'Holds' }).waitFor();
 await shoot(phone, 'phone-holds');
@@ -100,6 +123,17 @@ await wide.getByRole('link', { name: 'Students' }).click();
 await wide.getByRole('link', { name: /Open Edda/ }).click();
 await wide.getByRole('button', { name: 'Look at the hold' }).waitFor();
 await shoot(wide, 'wide-hand-file');
+await wide.goto(studio.url);
+await wide.getByRole('link', { name: 'Students' }).click();
+await wide.getByRole('link', { name: /Open Tobin/ }).click();
+await wide
+  .getByRole('link', { name: /Open the look of/ })
+  .first()
+  .click();
+await wide.getByRole('button', { name: 'Write feedback' }).click();
+await wide.getByLabel('Point 1', { exact: true }).waitFor();
+await shoot(wide, 'wide-feedback');
+await wide.goto(studio.url);
 await wide.getByRole('link', { name: 'Holds' }).click();
 await wide.getByRole('heading', { name: 'Holds' }).waitFor();
 await shoot(wide, 'wide-holds');

@@ -10,6 +10,8 @@ import { dragTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
 import { quantile, report } from './figures';
 import { serverFigures } from './serverBench';
+import { stationTimes, tapCheckSeconds } from './tapBench';
+import { workerTimes } from './workerBench';
 
 const FRAME_MS = 1000 / 60;
 
@@ -62,8 +64,11 @@ const { drawn, bare } = coreTimes<{ drawn: number[]; bare: number[] }>('op/bench
 report('2,000 draws of a capture, median', quantile(drawn, 0.5), 'ms', 80);
 report('the same over 2,000 bare runs', quantile(drawn, 0.5) / quantile(bare, 0.5), '×', 3);
 
-const { twelve } = coreTimes<{ twelve: number[] }>('op/bench/judgeBench.ts');
-report('what to work on, 12 present signs, median', quantile(twelve, 0.5), 'ms', 20);
+const judged =
+  await workerTimes<Record<'twelve' | 'sixteen' | 'twenty', number[]>>('op/bench/judgeBench.ts');
+report('what to work on, 12 present signs, in a worker', quantile(judged.twelve, 0.5), 'ms', 20);
+report('the same, 16 present signs', quantile(judged.sixteen, 0.5), 'ms', 500);
+report('the same, 20 present signs', quantile(judged.twenty, 0.5), 'ms', 500);
 
 const forServer = await startStudio();
 const { readMs, saveMs, memoryMb } = await serverFigures(forServer);
@@ -90,3 +95,16 @@ report(
 report('dragging, move to changed page, 95th percentile', quantile(work, 0.95), 'ms');
 report('dragging, move to painted frame, median', quantile(painted, 0.5), 'ms', FRAME_MS);
 report('dragging, move to painted frame, 95th percentile', quantile(painted, 0.95), 'ms');
+
+const forTaps = await startStudio();
+const stationMs = await stationTimes(forTaps);
+report(
+  `station, tap to painted frame, median of ${stationMs.length}`,
+  quantile(stationMs, 0.5),
+  'ms',
+  FRAME_MS,
+);
+report('station, tap to painted frame, 95th percentile', quantile(stationMs, 0.95), 'ms');
+const { seconds, taps } = await tapCheckSeconds(forTaps);
+report(`a clean look by tap, ${taps} taps at one a second`, seconds, 's', 60);
+await forTaps.stop();

@@ -26,6 +26,7 @@ export async function serverFigures(
     birthYear: null,
     middleFingerMm: null,
     skinTone: 'clay',
+    level: 'intermediate',
     setups: [
       {
         id: setupId,

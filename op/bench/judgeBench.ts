@@ -1,21 +1,26 @@
-import { holdById } from '@open-palm/core/holds';
+import { HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { causesOf, judgeFindings, SIGNS } from '@open-palm/core/judge';
 
-/** How long a full posterior takes with twelve present signs, ms. */
-const hold = holdById('violin-shallow');
+/** How long a full posterior takes for the hold with the most causes, by how many signs are present, ms. */
+const hold = HOLD_IDS.map(holdById).sort((a, b) => causesOf(b).length - causesOf(a).length)[0]!;
 const explained = new Set(causesOf(hold).flatMap(({ signs }) => signs.map(({ sign }) => sign)));
 const signs = SIGNS.map(({ id }) => id).filter((id) => explained.has(id));
 
-const times = (present: number, rounds: number) =>
-  Array.from({ length: rounds }, () => {
-    const findings = signs.map((sign, i) => ({
-      sign,
-      present: i % 4 === 0 && i / 4 < present,
-      group: sign,
-    }));
+function times(present: number, rounds: number): number[] {
+  const every = Math.floor(signs.length / present);
+  const findings = signs.map((sign, i) => ({
+    sign,
+    present: i % every === 0 && i / every < present,
+    group: sign,
+  }));
+  return Array.from({ length: rounds }, () => {
     const started = performance.now();
     judgeFindings(findings, hold);
     return performance.now() - started;
   });
+}
 times(12, 5);
-process.stdout.write(JSON.stringify({ twelve: times(12, 30) }));
+const figures = { twelve: times(12, 30), sixteen: times(16, 10), twenty: times(20, 6) };
+// In a worker of the browser, or in Node.
+if (typeof process === 'undefined') self.postMessage(figures);
+else process.stdout.write(JSON.stringify(figures));

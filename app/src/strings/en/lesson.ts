@@ -220,6 +220,8 @@ export const testing = {
   counts: 'Counts',
   steps: 'Steps',
   breaks: 'Breaks',
+  minus: '−',
+  plus: '+',
   less: (name: string) => `${name}: one less`,
   more: (name: string) => `${name}: one more`,
   metronome: 'Metronome',

@@ -25,7 +25,7 @@ export function Stepper({
     >
       <Text style={{ flex: 1 }}>{name}</Text>
       <Button
-        label="−"
+        label={words.minus}
         accessibilityLabel={words.less(name)}
         onPress={() => onValue(Math.max(0, now - 1))}
         compact
@@ -34,7 +34,7 @@ export function Stepper({
         {String(now)}
       </Text>
       <Button
-        label="+"
+        label={words.plus}
         accessibilityLabel={words.more(name)}
         onPress={() => onValue(now + 1)}
         compact
