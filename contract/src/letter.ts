@@ -39,3 +39,9 @@ export const mailSchema = z.object({ file: z.string() });
 
 export type LetterInput = z.infer<typeof letterInputSchema>;
 export type Letter = z.infer<typeof letterSchema>;
+
+/** A letter's body as plain text, its points numbered; the title stands elsewhere. */
+export const letterText = ({ opening, points, closing, caution }: LetterInput): string =>
+  [opening, points.map((point, i) => `${i + 1}. ${point}`).join('\n\n'), closing, caution]
+    .filter((part) => part !== '')
+    .join('\n\n');

@@ -15,9 +15,9 @@ const EFFECTS = ['better', 'same', 'worse'] as const;
 
 type Effect = LogEntryOf<'cueWord'>['sound'];
 
-/** After a cue that worked: what it did to sound and ease, if one likes to say. */
-export function CueEffect({ of, log }: { of: string; log: LessonLog }) {
-  const noted = log.entries.some((entry) => entry.kind === 'cueWord' && entry.of === of);
+/** After a cue was tried: what it did to sound and ease, if one likes to say. */
+export function CueEffect({ of, log }: { of: LogEntryOf<'cue'>; log: LessonLog }) {
+  const noted = log.entries.some((entry) => entry.kind === 'cueWord' && entry.of === of.id);
   const [isOpen, setOpen] = useState(false);
   const [sound, setSound] = useState<Effect>(null);
   const [ease, setEase] = useState<Effect>(null);
@@ -26,16 +26,18 @@ export function CueEffect({ of, log }: { of: string; log: LessonLog }) {
     setOpen(false);
     const text = word.trim();
     if (sound === null && ease === null && text === '') return;
-    void log.add({ kind: 'cueWord', of, sound, ease, word: text === '' ? null : text });
+    void log.add({ kind: 'cueWord', of: of.id, sound, ease, word: text === '' ? null : text });
   };
   return (
     <View style={{ gap: space(2) }}>
-      <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
-        <StateMark state="in" size={16} />
-        <Text variant="strong" style={{ flex: 1 }}>
-          {words.itWorked}
-        </Text>
-      </View>
+      {of.outcome === 'worked' ? (
+        <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
+          <StateMark state="in" size={16} />
+          <Text variant="strong" style={{ flex: 1 }}>
+            {words.itWorked}
+          </Text>
+        </View>
+      ) : null}
       {noted ? (
         <Text variant="small" second>
           {words.noted}
@@ -48,7 +50,12 @@ export function CueEffect({ of, log }: { of: string; log: LessonLog }) {
           <Button label={words.keep} onPress={keep} />
         </>
       ) : (
-        <Button label={words.effect} onPress={() => setOpen(true)} />
+        <Button
+          label={of.outcome === 'worked' ? words.effect : words.effectBefore}
+          onPress={() => setOpen(true)}
+          quiet={of.outcome !== 'worked'}
+          compact
+        />
       )}
     </View>
   );

@@ -23,7 +23,7 @@ export const cueWords = (cue: string, ownCues: readonly OwnCue[]): string =>
 export function CueTry({ cause, facts }: { cause: Cause; facts: ThingFacts }) {
   const tokens = useTokens();
   const { student, checkId, log } = facts;
-  const { cue, worked } = ladderPlace(cause, log.entries, log.ownCues, checkId);
+  const { cue, worked, lastTried } = ladderPlace(cause, log.entries, log.ownCues, checkId);
   const [ownWords, setOwnWords] = useState<string | null>(null);
   const say = cue === null ? null : cueWords(cue, log.ownCues);
   const tell = (outcome: LogEntryOf<'cue'>['outcome']) =>
@@ -51,7 +51,7 @@ export function CueTry({ cause, facts }: { cause: Cause; facts: ThingFacts }) {
         </View>
         {cue === null ? null : <CueFigure cue={cue} student={student} />}
       </View>
-      {worked ? <CueEffect key={worked.id} of={worked.id} log={log} /> : null}
+      {worked ? <CueEffect key={worked.id} of={worked} log={log} /> : null}
       {say !== null && worked === null ? (
         <View style={{ flexDirection: 'row', gap: space(2) }}>
           {(['worked', 'notYet', 'skip'] as const).map((outcome) => (
@@ -65,6 +65,9 @@ export function CueTry({ cause, facts }: { cause: Cause; facts: ThingFacts }) {
             />
           ))}
         </View>
+      ) : null}
+      {lastTried && worked === null ? (
+        <CueEffect key={lastTried.id} of={lastTried} log={log} />
       ) : null}
       {ownWords === null ? (
         worked ? null : (

@@ -27,6 +27,8 @@ describe('the ladder in a look', () => {
     expect(at(one).cue).toBe('set-upside-down');
     const two = [said('set-upside-down', 'skip'), ...one];
     expect(at(two).cue).toBe('bend-before-touching');
+    // A word on what it did belongs to the one that was tried, not to the one that was skipped.
+    expect(at(two).lastTried!.cue).toBe('seat-nail-corner');
     const three = [said('bend-before-touching', 'worked'), ...two];
     expect(at(three)).toMatchObject({ cue: 'bend-before-touching', tried: 3 });
     expect(at(three).worked).not.toBeNull();

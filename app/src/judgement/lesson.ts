@@ -78,6 +78,8 @@ export interface LadderPlace {
   cue: string | null;
   /** What came of the cue that worked in this look. */
   worked: LogEntryOf<'cue'> | null;
+  /** The cue that was tried last in this look, whatever came of it. */
+  lastTried: LogEntryOf<'cue'> | null;
   /** How many were tried or skipped in this look. */
   tried: number;
 }
@@ -102,7 +104,8 @@ export function ladderPlace(
   const worked = here.find(({ outcome }) => outcome === 'worked') ?? null;
   const ladder = cueLadder(cause, cueOutcomes(before), own);
   const next = ladder.find((cue) => !passed.has(cue)) ?? null;
-  return { cue: worked ? worked.cue : next, worked, tried: passed.size };
+  const lastTried = here.find(({ outcome }) => outcome !== 'skip') ?? null;
+  return { cue: worked ? worked.cue : next, worked, lastTried, tried: passed.size };
 }
 
 const isOfCheck = (entry: LogEntry, checkId: string): boolean =>

@@ -1,6 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { letterInputSchema, MOST_POINTS, type Check, type LetterInput } from '@open-palm/contract';
+import {
+  letterInputSchema,
+  letterText,
+  MOST_POINTS,
+  type Check,
+  type LetterInput,
+} from '@open-palm/contract';
 import { paths } from '../../api/paths';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -14,7 +20,7 @@ import { WordField } from '../../kit/WordField';
 import { MarkedPicture } from '../../pictures/MarkedPicture';
 import { strings } from '../../strings';
 import { agoWords, dayWords } from '../../strings/dateWords';
-import { keepLetter, letterPdf, letterText, mailLetter } from './letters';
+import { keepLetter, letterPdf, mailLetter } from './letters';
 import { movePoint, PointFields } from './PointFields';
 
 const words = strings.feedback;
@@ -58,7 +64,7 @@ export function LetterEditor({
   const keep = () => void keepAnd(async () => null);
   const copy = () =>
     void keepAnd(async (kept) => {
-      await navigator.clipboard.writeText(letterText(kept));
+      await navigator.clipboard.writeText(`${kept.title}\n\n${letterText(kept)}`);
       return words.copied;
     });
   const pdf = () =>

@@ -1,9 +1,8 @@
-import type { Check, LogEntry, Student } from '@open-palm/contract';
+import { letterText, type Check, type LogEntry, type Student } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
 import { judgeFindings, type Finding } from '@open-palm/core/judge';
 import type { LessonLog } from '../../api/lessonLog';
 import { firstDraft } from './firstDraft';
-import { letterText } from './letters';
 import { movePoint } from './PointFields';
 
 const check = {
@@ -63,7 +62,7 @@ describe('a letter to begin with', () => {
   it('reads as text in order, without empty parts', () => {
     const letter = { ...draft(found(['indexDeep'])), opening: '', points: ['One.', 'Two.'] };
     expect(letterText(letter)).toBe(
-      [letter.title, '1. One.\n\n2. Two.', letter.closing, letter.caution].join('\n\n'),
+      ['1. One.\n\n2. Two.', letter.closing, letter.caution].join('\n\n'),
     );
   });
 

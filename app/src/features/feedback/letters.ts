@@ -26,9 +26,3 @@ export async function letterPdf(checkId: string): Promise<Blob> {
 /** Puts the kept letter into the studio's outbox folder; gives the file's name. */
 export const mailLetter = async (checkId: string, to: string): Promise<string> =>
   (await put(mailSchema, paths.letterMail(checkId), { to })).file;
-
-/** The letter as plain text. */
-export const letterText = ({ title, opening, points, closing, caution }: LetterInput): string =>
-  [title, opening, points.map((point, i) => `${i + 1}. ${point}`).join('\n\n'), closing, caution]
-    .filter((part) => part !== '')
-    .join('\n\n');

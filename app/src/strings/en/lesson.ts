@@ -75,6 +75,7 @@ export const cueTry = {
   ownLabel: 'What will you say?',
   keep: 'Keep it',
   effect: 'What did it do?',
+  effectBefore: 'A word on the one before',
   sound: 'Sound',
   ease: 'Ease',
   effects: { better: 'better', same: 'the same', worse: 'worse' },

@@ -2,7 +2,7 @@ import { mkdir, readFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import type { Knex } from 'knex';
 import writeFileAtomic from 'write-file-atomic';
-import type { Letter, LetterInput } from '@open-palm/contract';
+import { letterText, type Letter, type LetterInput } from '@open-palm/contract';
 import { notFound } from '../../problem';
 import { pictureFile } from '../../references/pictureFile';
 import { letterPdf } from './letterPdf';
@@ -77,9 +77,3 @@ export async function mailLetter(parts: LetterParts, checkId: string, to: string
   await noteMailed(parts.db, checkId, now.toISOString());
   return join(basename(parts.outboxDir), basename(file));
 }
-
-/** The letter as plain text. */
-export const letterText = ({ opening, points, closing, caution }: LetterInput): string =>
-  [opening, points.map((point, i) => `${i + 1}. ${point}`).join('\n\n'), closing, caution]
-    .filter((part) => part !== '')
-    .join('\n\n');
