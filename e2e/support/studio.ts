@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { cpSync, mkdtempSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -33,16 +33,30 @@ export interface RunningStudio {
   stop(signal?: NodeJS.Signals): Promise<void>;
 }
 
+let filled: Promise<string> | undefined;
+
+/** A data folder with the demo in it: filled once, then copied, because filling takes longer than a journey's steps. */
+async function filledDataDir(): Promise<string> {
+  filled ??= (async () => {
+    const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-filled-'));
+    await (await serve(dataDir)).stop();
+    return dataDir;
+  })();
+  const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-'));
+  cpSync(await filled, dataDir, { recursive: true });
+  return dataDir;
+}
+
 /**
  * Starts the built server.
  *
- * @param dataDir kept from an earlier start, or a fresh one
+ * @param dataDir kept from an earlier start; without it a fresh one with the demo in it
  * @param port the port of an earlier start, or any free one
  */
-export async function startStudio(
-  dataDir = mkdtempSync(join(tmpdir(), 'open-palm-')),
-  port?: number,
-): Promise<RunningStudio> {
+export const startStudio = async (dataDir?: string, port?: number): Promise<RunningStudio> =>
+  serve(dataDir ?? (await filledDataDir()), port);
+
+async function serve(dataDir: string, port?: number): Promise<RunningStudio> {
   const chosen = port ?? (await freePort());
   const { command, args, env } = serverCommand({ port: chosen, dataDir });
   const child = spawn(command, args, { env, stdio: ['ignore', 'pipe', 'inherit'] });

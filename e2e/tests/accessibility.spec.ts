@@ -8,83 +8,82 @@ import {
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
 
-for (const colorScheme of ['light', 'dark'] as const) {
-  for (const viewport of [
-    { width: 390, height: 844 },
-    { width: 1280, height: 800 },
-  ]) {
-    test.describe(`${colorScheme}, ${viewport.width} px wide`, () => {
-      test.use({ colorScheme, viewport });
+// Each screen in both schemes and on both widths; every combination of them would take twice as long.
+for (const [colorScheme, viewport] of [
+  ['light', { width: 390, height: 844 }],
+  ['dark', { width: 1280, height: 800 }],
+] as const) {
+  test.describe(`${colorScheme}, ${viewport.width} px wide`, () => {
+    test.use({ colorScheme, viewport });
 
-      test('every screen passes axe', async ({ page }) => {
-        await expectAccessible(page, 'today');
-        await page.getByRole('link', { name: 'Students' }).click();
-        await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
-        await expectAccessible(page, 'students');
-        await page.getByRole('link', { name: 'Holds' }).click();
-        await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
-        await expectAccessible(page, 'holds');
-        await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
-        await page.getByLabel('from, in joints').fill('9');
-        await expect(page.getByText(/beyond what is possible|not below its end/)).toBeVisible();
-        await expectAccessible(page, 'own hold');
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('link', { name: 'Students' }).click();
-        await page.getByRole('button', { name: 'Add a student' }).click();
-        await page.getByRole('button', { name: 'Save' }).click();
-        await expect(page.getByText('a name is needed')).toBeVisible();
-        await expectAccessible(page, 'student form');
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('link', { name: /Open Edda/ }).click();
-        await expect(page.getByText('Latest against the look before')).toBeVisible();
-        await page.getByRole('button', { name: 'Show every number' }).click();
-        await expectAccessible(page, 'hand file');
-        await page.getByRole('button', { name: 'Take the hand at rest' }).click();
-        await choosePicture(page, demoPicture('settled.finger-side').file);
-        await expect(page.getByRole('heading', { name: 'The hand at rest' })).toBeVisible();
-        await expectAccessible(page, 'hand at rest');
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page
-          .getByRole('link', { name: /Open the look of/ })
-          .first()
-          .click();
-        await expect(page.getByRole('img', { name: /The picture/ })).toBeVisible();
-        await expectAccessible(page, 'kept look');
-        await page.goto(page.url().replace(/\/checks.*/, '/nowhere/at/all'));
-        await expect(page.getByRole('heading', { name: 'Nothing is kept here' })).toBeVisible();
-        await expectAccessible(page, 'not found');
-        await page.getByRole('button', { name: 'Go to Today' }).click();
-        await openLook(page, 'Osric Tidewell');
-        await expectAccessible(page, 'setup');
-        await page.getByRole('button', { name: 'By tap' }).click();
-        await expectAccessible(page, 'station');
-        await page.getByRole('button', { name: 'Look closer' }).click();
-        await expectAccessible(page, 'drawn choices');
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('link', { name: 'Answer: Place on the stick' }).click();
-        await expectAccessible(page, 'place on the stick');
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('button', { name: 'All fine here' }).click();
-        await page.getByRole('link', { name: 'Answer: Index: depth' }).click();
-        await expectAccessible(page, 'place on a finger');
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('button', { name: 'Back' }).click();
-        await page.getByRole('button', { name: 'Picture', exact: true }).click();
-        await page.getByRole('button', { name: 'Take a picture' }).click();
-        await expect(page.getByText('No camera can be used here.')).toBeVisible();
-        await expectAccessible(page, 'viewfinder');
-        const picture = demoPicture('deep-index.finger-side');
-        await choosePicture(page, picture.file);
-        await page.getByRole('button', { name: 'Place the points' }).click();
-        await expect(page.getByTestId('canvas')).toBeVisible();
-        await placePoints(page, picture, FINGER_SIDE_ORDER);
-        await expectAccessible(page, 'measure');
-        await page.getByRole('button', { name: 'Read the result' }).click();
-        await expect(page.getByRole('heading', { name: 'What was measured' })).toBeVisible();
-        await expectAccessible(page, 'result');
-      });
+    test('every screen passes axe', async ({ page }) => {
+      await expectAccessible(page, 'today');
+      await page.getByRole('link', { name: 'Students' }).click();
+      await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
+      await expectAccessible(page, 'students');
+      await page.getByRole('link', { name: 'Holds' }).click();
+      await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+      await expectAccessible(page, 'holds');
+      await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
+      await page.getByLabel('from, in joints').fill('9');
+      await expect(page.getByText(/beyond what is possible|not below its end/)).toBeVisible();
+      await expectAccessible(page, 'own hold');
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('link', { name: 'Students' }).click();
+      await page.getByRole('button', { name: 'Add a student' }).click();
+      await page.getByRole('button', { name: 'Save' }).click();
+      await expect(page.getByText('a name is needed')).toBeVisible();
+      await expectAccessible(page, 'student form');
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('link', { name: /Open Edda/ }).click();
+      await expect(page.getByText('Latest against the look before')).toBeVisible();
+      await page.getByRole('button', { name: 'Show every number' }).click();
+      await expectAccessible(page, 'hand file');
+      await page.getByRole('button', { name: 'Take the hand at rest' }).click();
+      await choosePicture(page, demoPicture('settled.finger-side').file);
+      await expect(page.getByRole('heading', { name: 'The hand at rest' })).toBeVisible();
+      await expectAccessible(page, 'hand at rest');
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page
+        .getByRole('link', { name: /Open the look of/ })
+        .first()
+        .click();
+      await expect(page.getByRole('img', { name: /The picture/ })).toBeVisible();
+      await expectAccessible(page, 'kept look');
+      await page.goto(page.url().replace(/\/checks.*/, '/nowhere/at/all'));
+      await expect(page.getByRole('heading', { name: 'Nothing is kept here' })).toBeVisible();
+      await expectAccessible(page, 'not found');
+      await page.getByRole('button', { name: 'Go to Today' }).click();
+      await openLook(page, 'Osric Tidewell');
+      await expectAccessible(page, 'setup');
+      await page.getByRole('button', { name: 'By tap' }).click();
+      await expectAccessible(page, 'station');
+      await page.getByRole('button', { name: 'Look closer' }).click();
+      await expectAccessible(page, 'drawn choices');
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('link', { name: 'Answer: Place on the stick' }).click();
+      await expectAccessible(page, 'place on the stick');
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('button', { name: 'All fine here' }).click();
+      await page.getByRole('link', { name: 'Answer: Index: depth' }).click();
+      await expectAccessible(page, 'place on a finger');
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('button', { name: 'Picture', exact: true }).click();
+      await page.getByRole('button', { name: 'Take a picture' }).click();
+      await expect(page.getByText('No camera can be used here.')).toBeVisible();
+      await expectAccessible(page, 'viewfinder');
+      const picture = demoPicture('deep-index.finger-side');
+      await choosePicture(page, picture.file);
+      await page.getByRole('button', { name: 'Place the points' }).click();
+      await expect(page.getByTestId('canvas')).toBeVisible();
+      await placePoints(page, picture, FINGER_SIDE_ORDER);
+      await expectAccessible(page, 'measure');
+      await page.getByRole('button', { name: 'Read the result' }).click();
+      await expect(page.getByRole('heading', { name: 'What was measured' })).toBeVisible();
+      await expectAccessible(page, 'result');
     });
-  }
+  });
 }
