@@ -131,6 +131,14 @@ describe('WorkOnCard', () => {
     expect(onWhich).toHaveBeenCalledWith('littleCollapsed', 'littleOff');
   });
 
+  it('does not say that nothing is to fix while it asks', async () => {
+    const fine: Tap = { measure: 'thumbIpFlexion', answer: { kind: 'fine' } };
+    show([fine], { signs: { littleOff: true, littleCollapsed: true } });
+    await screen.findByText('Which was it?');
+    await Promise.resolve();
+    expect(screen.queryByText('Nothing to fix')).toBeNull();
+  });
+
   it('tells what slipped since the start of the lesson, as tiredness', async () => {
     const start = [{ sign: 'thumbStraight', present: false, group: 'thumbIpFlexion' }];
     show([straight], { start });

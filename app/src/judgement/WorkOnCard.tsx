@@ -56,13 +56,18 @@ export function WorkOnCard({
   const history = useMemo(() => historyBefore(log.entries, checkId), [log.entries, checkId]);
   const age = ageBandOf(student.birthYear, new Date().getFullYear());
   const judgement = useJudgement(findings, hold, history, age);
+  const contradictions = contradictionsIn(found);
+  const isAsked = contradictions.length > 0;
   return (
     <>
-      {contradictionsIn(found).map(({ signs: pair }) => (
+      {contradictions.map(({ signs: pair }) => (
         <AskWhich key={pair.join()} pair={pair} {...(onWhich ? { onWhich } : {})} />
       ))}
       {start ? <SinceStart cameUp={signsSinceStart(start, found)} /> : null}
-      {judgement === null ? null : <Outcome judgement={judgement} {...judged} />}
+      {/* While two marks contradict each other, nobody can say that nothing is wrong. */}
+      {judgement === null || (isAsked && judgement.kind !== 'toWorkOn') ? null : (
+        <Outcome judgement={judgement} {...judged} />
+      )}
     </>
   );
 }

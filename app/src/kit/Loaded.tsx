@@ -15,14 +15,18 @@ interface Loading<T> {
 /** Shows what was loaded, or that it is being loaded, or why it could not be: what is known is never hidden. */
 export function Loaded<T>({
   from,
+  meanwhile,
   children,
 }: {
   from: Loading<T>;
+  /** What is known without it, shown while it is missing. */
+  meanwhile?: ReactNode;
   children: (data: T) => ReactNode;
 }) {
   if (from.data !== undefined) return children(from.data);
   return (
     <Screen>
+      {meanwhile}
       {from.error ? (
         <Notice
           tone="out"

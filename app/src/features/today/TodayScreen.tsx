@@ -24,16 +24,22 @@ const words = strings.today;
 export function TodayScreen() {
   const students = useStudents();
   const now = new Date();
+  // What this device holds is told whether the studio answers or not.
+  const here = (
+    <>
+      <UnsentChecks />
+      <UnfinishedLooks now={now} />
+    </>
+  );
   return (
     <View style={{ flex: 1 }}>
-      <Loaded from={students}>
+      <Loaded from={students} meanwhile={here}>
         {(data) => {
           const { due, recent } = partByDue(data.students, now);
           return (
             <Screen>
               <Text variant="title">{words.title}</Text>
-              <UnsentChecks />
-              <UnfinishedLooks now={now} />
+              {here}
               <Text variant="heading">{words.due}</Text>
               {data.students.length === 0 ? <Text>{words.noStudents}</Text> : null}
               {data.students.length > 0 && due.length === 0 ? <Text>{words.nobodyDue}</Text> : null}
