@@ -74,6 +74,11 @@ export function StationOverview({
     }),
     [taps, hold, context, watching],
   );
+  // A tap that changes nothing drawn does not draw the hand anew: it has to show within a frame.
+  const portrait = useMemo(
+    () => <GripPortrait label={words.portrait} numbers={{ hold, side, skinTone, ...numbers }} />,
+    [hold, side, skinTone, numbers],
+  );
   const open = nextQuestion(station, taps, null);
   const unmarked = station.signs.some((sign) => seen[sign] === undefined);
   const isOpen = open !== null || unmarked;
@@ -123,7 +128,7 @@ export function StationOverview({
               width: '78%',
             }}
           >
-            <GripPortrait label={words.portrait} numbers={{ hold, side, skinTone, ...numbers }} />
+            {portrait}
           </Card>
         }
       >
