@@ -1,6 +1,7 @@
 export * from './causeHistory';
 export * from './contradictions';
 export * from './cueLadder';
+export * from './drillsOf';
 export * from './findings';
 export * from './judgeFindings';
 export * from './judgeSchema';

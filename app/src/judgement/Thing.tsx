@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { LogEntryOf, Student } from '@open-palm/contract';
-import { CAUSES, DRILLS, type Cause, type RankedCause } from '@open-palm/core/judge';
+import { CAUSES, drillsOf, type Cause, type RankedCause } from '@open-palm/core/judge';
 import type { LessonLog } from '../api/lessonLog';
 import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
@@ -75,8 +75,7 @@ export function Thing({
 
 /** What to practise; what loads the little finger is taken off while something hurts. */
 function Drills({ cause, isHurting }: { cause: Cause; isHurting: boolean }) {
-  const loads = (id: string) => DRILLS.some((drill) => drill.id === id && drill.loadsLittleFinger);
-  const shown = isHurting ? cause.drills.filter((id) => !loads(id)) : cause.drills;
+  const shown = drillsOf(cause, isHurting);
   const isReduced = shown.length < cause.drills.length;
   if (shown.length === 0 && !isReduced) return null;
   return (

@@ -1,11 +1,14 @@
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
+import * as buildingWords from './en/building';
+import * as feedbackWords from './en/feedback';
 import * as holdWords from './en/holds';
 import * as judgingWords from './en/judging';
 import * as lessonWords from './en/lesson';
 import * as lookWords from './en/look';
 import * as measureWords from './en/measures';
+import * as testingWords from './en/testing';
 
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
 const levels: Record<Level, string> = {
@@ -195,6 +198,9 @@ export const en = {
   ...holdWords,
   ...judgingWords,
   ...lessonWords,
+  ...testingWords,
+  ...buildingWords,
+  ...feedbackWords,
   sides,
   skinTones,
   levels,

@@ -51,31 +51,32 @@ export function StepDrawing({
           skinTone={skinTone}
         />
       );
+    default:
+      return (
+        <Scene label={label} mirrored={side === 'left'}>
+          <SceneContent kind={figure.kind} skin={skin} />
+        </Scene>
+      );
+  }
+}
+
+function SceneContent({
+  kind,
+  skin,
+}: {
+  kind: Exclude<StepFigure['kind'], 'grip' | 'thumb'>;
+  skin: Skin;
+}) {
+  switch (kind) {
     case 'hanging':
-      return (
-        <Scene label={label} mirrored={side === 'left'}>
-          <HangingHand skin={skin} />
-        </Scene>
-      );
+      return <HangingHand skin={skin} />;
     case 'carried':
-      return (
-        <Scene label={label} mirrored={side === 'left'}>
-          <CarriedBow skin={skin} />
-        </Scene>
-      );
+      return <CarriedBow skin={skin} />;
     case 'palmUp':
     case 'turning':
-      return (
-        <Scene label={label} mirrored={side === 'left'}>
-          <TurnedBow skin={skin} turning={figure.kind === 'turning'} />
-        </Scene>
-      );
+      return <TurnedBow skin={skin} turning={kind === 'turning'} />;
     case 'playing':
-      return (
-        <Scene label={label} mirrored={side === 'left'}>
-          <Playing skin={skin} />
-        </Scene>
-      );
+      return <Playing skin={skin} />;
   }
 }
 

@@ -1,5 +1,5 @@
 import { openHurts, type Check, type LetterInput, type Student } from '@open-palm/contract';
-import { DRILLS, worksOn, type Judgement } from '@open-palm/core/judge';
+import { drillsOf, worksOn, type Cause, type Judgement } from '@open-palm/core/judge';
 import type { LessonLog } from '../../api/lessonLog';
 import { cueWords } from '../../judgement/CueTry';
 import { ladderPlace } from '../../judgement/lesson';
@@ -28,7 +28,7 @@ export function firstDraft(
       cueWords(cue ?? cause.cues[0]!, log.ownCues),
     );
   });
-  const practise = practisePoint(ranked[0]?.cause.drills ?? [], log);
+  const practise = practisePoint(ranked[0]?.cause, log);
   if (points.length > 0 && points.length < POINTS && practise !== null) points.push(practise);
   const [firstName = student.name] = student.name.split(' ');
   return {
@@ -44,12 +44,9 @@ export function firstDraft(
   };
 }
 
-/** What to practise; nothing that loads the little finger while something hurts. */
-function practisePoint(drills: readonly string[], log: LessonLog): string | null {
-  const isHurting = openHurts(log.entries).length > 0;
-  const loads = (id: string) => DRILLS.some((drill) => drill.id === id && drill.loadsLittleFinger);
-  const names = drills
-    .filter((id) => !isHurting || !loads(id))
-    .map((id) => strings.drills[id] ?? id);
+/** What to practise for a cause, if there is something that does not hurt. */
+function practisePoint(cause: Cause | undefined, log: LessonLog): string | null {
+  const drills = cause ? drillsOf(cause, openHurts(log.entries).length > 0) : [];
+  const names = drills.map((id) => strings.drills[id] ?? id);
   return names.length === 0 ? null : words.practise(names.join(', ').toLowerCase());
 }

@@ -1,7 +1,6 @@
 import { CAUSES, DRILLS, SIGNS } from '@open-palm/core/judge';
 import { CUE_FIGURES } from '../../judgement/cueFigures';
-import { causes, cues, drills, signs } from './judging';
-import { aspects } from './lesson';
+import { aspects, causes, cues, drills, signs } from './judging';
 
 const keys = (words: Record<string, string>) => Object.keys(words).sort();
 
