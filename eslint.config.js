@@ -8,21 +8,30 @@ const from = (target, others, message) =>
 const packageZones = [
   ...from(
     'core',
-    ['contract', 'op', 'studio-demo', 'server', 'app', 'e2e'],
+    ['contract', 'op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
     'The core imports nothing of the project.',
   ),
   ...from(
     'contract',
-    ['op', 'studio-demo', 'server', 'app', 'e2e'],
+    ['op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
     'The contract knows the core only.',
   ),
   ...from(
     'op',
-    ['studio-demo', 'server', 'app', 'e2e'],
+    ['vision', 'studio-demo', 'server', 'app', 'e2e'],
     'The command line knows core and contract only.',
   ),
-  ...from('studio-demo', ['op', 'server', 'app', 'e2e'], 'The demo knows core and contract only.'),
-  ...from('server', ['op', 'app', 'e2e'], 'The server knows nothing of the interface.'),
+  ...from(
+    'vision',
+    ['core', 'contract', 'op', 'studio-demo', 'server', 'app', 'e2e'],
+    'The hand finder stands by itself.',
+  ),
+  ...from(
+    'studio-demo',
+    ['op', 'vision', 'server', 'app', 'e2e'],
+    'The demo knows core and contract only.',
+  ),
+  ...from('server', ['op', 'vision', 'app', 'e2e'], 'The server knows nothing of the interface.'),
   ...from(
     'app',
     ['op', 'studio-demo', 'server', 'e2e'],

@@ -11,7 +11,7 @@ const node = (name) => ({
 /** One project per package; the app brings its own preset. */
 export default {
   projects: [
-    ...['core', 'contract', 'op', 'studio-demo', 'server', 'scripts'].map(node),
+    ...['core', 'contract', 'op', 'vision', 'studio-demo', 'server', 'scripts'].map(node),
     '<rootDir>/app/jest.config.cjs',
   ],
 };

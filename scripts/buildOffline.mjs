@@ -11,6 +11,8 @@ const DAY_SECONDS = 86_400;
 const { count, size, warnings } = await generateSW({
   globDirectory: `${root}/app/dist`,
   globPatterns: ['**/*.{html,js,json,css,ttf,ico,png}'],
+  // The hand finder is large: it is kept once it was wanted, not before.
+  globIgnores: ['vision/**'],
   swDest: `${root}/app/dist/sw.js`,
   inlineWorkboxRuntime: true,
   sourcemap: false,
@@ -23,6 +25,18 @@ const { count, size, warnings } = await generateSW({
   clientsClaim: true,
   skipWaiting: true,
   runtimeCaching: [
+    {
+      urlPattern: /\/vision\/files\.json$/,
+      method: 'GET',
+      handler: 'NetworkFirst',
+      options: { cacheName: 'hand-finder-list' },
+    },
+    {
+      urlPattern: /\/vision\/[0-9a-f]{16}\//,
+      method: 'GET',
+      handler: 'CacheFirst',
+      options: { cacheName: 'hand-finder', expiration: { maxEntries: 8 } },
+    },
     {
       urlPattern: /\/api\/(students|holds|checks|letters)(\/[0-9a-f-]+)?(\?.*)?$/,
       method: 'GET',

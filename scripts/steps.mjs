@@ -59,7 +59,7 @@ export async function installIfNeeded() {
   writeFileSync(stamp, wanted);
 }
 
-const SOURCES = ['app', 'core', 'contract', 'server', 'studio-demo', 'scripts'];
+const SOURCES = ['app', 'core', 'contract', 'vision', 'server', 'studio-demo', 'scripts'];
 const NOT_SOURCES = new Set(['node_modules', 'dist', '.expo', 'pictures', 'render']);
 
 function sourceFiles(folder) {

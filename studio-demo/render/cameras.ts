@@ -27,13 +27,24 @@ const STATIONS: Partial<Record<View, Station>> = {
 
 export const RENDERED_VIEWS = Object.keys(STATIONS) as View[];
 
+/** How a hand-held camera misses the place where it should stand. */
+export interface CameraShift {
+  /** Around the hand, sideways and up, degrees. */
+  yawDeg: number;
+  pitchDeg: number;
+  /** About the line of sight, degrees. */
+  rollDeg: number;
+  /** How much larger everything shows. */
+  zoom: number;
+}
+
 /** The camera of a view, ready to project points given in the bow's frame of the scene. */
-export function cameraFor(view: View, mirrored = false): PerspectiveCamera {
+export function cameraFor(view: View, mirrored = false, shift?: CameraShift): PerspectiveCamera {
   const station = STATIONS[view];
   if (!station) throw new Error(`No camera stands for the view "${view}".`);
   const { width, height } = PICTURE_SIZE;
   const flip = mirrored ? -1 : 1;
-  const verticalMm = (station.widthMm * height) / width;
+  const verticalMm = (station.widthMm * height) / width / (shift?.zoom ?? 1);
   const camera = new PerspectiveCamera(
     (2 * Math.atan(verticalMm / 2 / DISTANCE_MM) * 180) / Math.PI,
     width / height,
@@ -44,9 +55,18 @@ export function cameraFor(view: View, mirrored = false): PerspectiveCamera {
   const toward = new Vector3(station.toward[0] * flip, station.toward[1], station.toward[2]);
   camera.position.copy(at).addScaledVector(toward.normalize(), DISTANCE_MM);
   camera.lookAt(at);
+  if (shift) {
+    camera.rotateOnAxis(new Vector3(0, 1, 0), shift.yawDeg * RAD);
+    camera.rotateOnAxis(new Vector3(1, 0, 0), shift.pitchDeg * RAD);
+    const sight = camera.getWorldDirection(new Vector3());
+    camera.position.copy(at).addScaledVector(sight, -DISTANCE_MM);
+    camera.rotateOnAxis(new Vector3(0, 0, 1), shift.rollDeg * RAD);
+  }
   camera.updateMatrixWorld(true);
   return camera;
 }
+
+const RAD = Math.PI / 180;
 
 /** Pixel of a point in space, y down. */
 export function project(camera: PerspectiveCamera, point: Vector3): { x: number; y: number } {

@@ -52,10 +52,10 @@ export function truthOf(
   wristBend: WristBend,
   view: View,
   side: Side,
+  camera = cameraFor(view, side === 'left'),
 ): PictureTruth {
   const hand = poseHand(pose);
   const mirrored = side === 'left';
-  const camera = cameraFor(view, mirrored);
   const inScene = (p: Vector3) => (mirrored ? new Vector3(-p.x, p.y, p.z) : p.clone());
   const places: Partial<Record<PointName, Vector3>> = {};
   for (const name of HAND_POINTS) places[name] = inScene(hand.points[name]);

@@ -67,6 +67,32 @@ function withinEdges(viewport: Viewport, picture: Size, box: Size): Viewport {
   };
 }
 
+/** How near a few places are shown, at the most: as often as the whole picture fits. */
+const NEAREST = 2.8;
+/** Room around them, as a share of the picture's width. */
+const AROUND_SHARE = 0.11;
+
+/** The part of the picture with some places in it, as large as the box allows. */
+export function focused(places: readonly Vec2[], picture: Size, box: Size): Viewport {
+  const xs = places.map(({ x }) => x);
+  const ys = places.map(({ y }) => y);
+  const around = 2 * AROUND_SHARE * picture.width;
+  const width = Math.max(...xs) - Math.min(...xs) + around;
+  const height = Math.max(...ys) - Math.min(...ys) + around;
+  const least = fitted(picture, box).scale;
+  const scale = Math.max(least, Math.min(least * NEAREST, box.width / width, box.height / height));
+  const middle = {
+    x: (Math.max(...xs) + Math.min(...xs)) / 2,
+    y: (Math.max(...ys) + Math.min(...ys)) / 2,
+  };
+  const viewport = {
+    scale,
+    x: box.width / 2 - middle.x * scale,
+    y: box.height / 2 - middle.y * scale,
+  };
+  return withinEdges(viewport, picture, box);
+}
+
 /** A place brought back into the picture. */
 export const inside = (at: Vec2, picture: Size): Vec2 => ({
   x: Math.min(picture.width, Math.max(0, at.x)),

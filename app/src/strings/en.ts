@@ -3,6 +3,7 @@ import type { Side } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
 import * as buildingWords from './en/building';
 import * as feedbackWords from './en/feedback';
+import * as findingWords from './en/finding';
 import * as holdWords from './en/holds';
 import * as judgingWords from './en/judging';
 import * as lessonWords from './en/lesson';
@@ -195,6 +196,7 @@ export const en = {
   },
   ...measureWords,
   ...lookWords,
+  ...findingWords,
   ...holdWords,
   ...judgingWords,
   ...lessonWords,

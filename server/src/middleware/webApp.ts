@@ -7,7 +7,7 @@ import serve from 'koa-static';
 
 const YEAR_SECONDS = 31_536_000;
 /** Files whose names carry a hash of their content. */
-const HASHED = /[\\/](_expo|assets)[\\/]/;
+const HASHED = /[\\/](_expo|assets|vision[\\/][0-9a-f]{16})[\\/]/;
 
 /** Serves the built app: hashed files for good, and the page itself for every address of a screen. */
 export function serveWebApp(app: Koa, webDir: string): void {

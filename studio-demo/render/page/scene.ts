@@ -11,6 +11,7 @@ import {
   PerspectiveCamera,
   PlaneGeometry,
   Quaternion,
+  Raycaster,
   Scene,
   SkinnedMesh,
   Vector3,
@@ -29,15 +30,25 @@ export interface SceneOrder {
   forearm: { from: number[]; to: number[] };
   camera: { position: number[]; quaternion: number[]; fov: number };
   colours: { skin: string; sleeve: string; room: string };
+  /** Places of which it is asked how deep they lie behind what the camera sees. */
+  asked: number[][];
+}
+
+/** A drawn scene. */
+export interface DrawnScene {
+  /** The picture, base64 of a JPEG file. */
+  jpeg: string;
+  /** How far each place that was asked for lies behind the surface that the camera sees there, mm. */
+  coverMm: number[];
 }
 
 declare global {
   interface Window {
-    drawScene: (order: SceneOrder) => Promise<string>;
+    drawScene: (order: SceneOrder) => Promise<DrawnScene>;
   }
 }
 
-/** Draws the hand on the bow and gives the picture as base64 JPEG. */
+/** Draws the hand on the bow. */
 window.drawScene = async (order) => {
   const scene = new Scene();
   scene.background = new Color(order.colours.room);
@@ -56,8 +67,18 @@ window.drawScene = async (order) => {
   const url = renderer.domElement.toDataURL('image/jpeg', 0.86);
   renderer.domElement.remove();
   renderer.dispose();
-  return url.slice(url.indexOf(',') + 1);
+  const coverMm = order.asked.map((at) => coverOf(new Vector3().fromArray(at), scene, camera));
+  return { jpeg: url.slice(url.indexOf(',') + 1), coverMm };
 };
+
+function coverOf(place: Vector3, scene: Scene, camera: PerspectiveCamera): number {
+  const sight = place.clone().sub(camera.position);
+  const distance = sight.length();
+  const [first] = new Raycaster(camera.position, sight.normalize()).intersectObjects(
+    scene.children,
+  );
+  return first ? Math.max(0, distance - first.distance) : 0;
+}
 
 const quaternionOf = (q: number[]) =>
   new Quaternion().fromArray(q as [number, number, number, number]);

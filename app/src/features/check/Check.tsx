@@ -8,6 +8,7 @@ import { useTokens } from '../../kit/ThemeProvider';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
 import { startJudge } from '../../workers/askJudge';
+import { useVision } from './measure/finder/useVision';
 import { CheckSteps } from './CheckSteps';
 import type { CheckDraft } from './draft/checkDraft';
 import { useDraftKeeper } from './draft/useDraftKeeper';
@@ -38,6 +39,7 @@ export function Check({
   useEffect(() => {
     if (isWorthKeeping(draft)) keeper.keep(draft);
   }, [draft, keeper]);
+  const vision = useVision();
   useEffect(() => void startJudge(), []);
   const change = useCallback(
     (more: Partial<CheckDraft> | ((now: CheckDraft) => Partial<CheckDraft>)) =>
@@ -68,6 +70,7 @@ export function Check({
       <CheckSteps
         handFile={handFile}
         draft={draft}
+        vision={vision}
         log={log}
         onChange={change}
         // Marks are kept while they are set, without drawing the whole look anew.

@@ -4,6 +4,7 @@ import { frogLengthOf, gripFacts, gripOf, type HandFile } from '@open-palm/contr
 import type { PointName, View } from '@open-palm/core/measure';
 import type { LessonLog } from '../../api/lessonLog';
 import { paths } from '../../api/paths';
+import type { VisionClient } from '../../workers/vision/visionClient';
 import { findHold } from '../../holdBook/holdBook';
 import type { CheckDraft, ShotDraft, Step } from './draft/checkDraft';
 import { newShot } from './draft/newDraft';
@@ -23,7 +24,8 @@ import {
 import { useKeep } from './look/useKeep';
 import { useLessonStart } from './look/useLessonStart';
 import { usePictureMaker } from './look/usePictureMaker';
-import { changeMarks, noMarks, type Marks } from './measure/marks';
+import { changeMarks } from './measure/marks';
+import { noMarks, type Marks } from './measure/marksState';
 import { sequenceFor } from './measure/sequence';
 import { ReadyStep } from './ready/ReadyStep';
 import { ResultStep } from './ResultStep';
@@ -40,6 +42,7 @@ const keyOf = ({ picture, view }: Pick<ShotDraft, 'picture' | 'view'>) => `${pic
 export function CheckSteps({
   handFile,
   draft,
+  vision,
   log,
   onChange,
   onMarks,
@@ -47,6 +50,7 @@ export function CheckSteps({
 }: {
   handFile: HandFile;
   draft: CheckDraft;
+  vision: VisionClient;
   log: LessonLog;
   onChange: (more: Partial<CheckDraft> | ((now: CheckDraft) => Partial<CheckDraft>)) => void;
   onMarks: (marks: Pick<ShotDraft, 'marks' | 'marksOf'>) => void;
@@ -176,6 +180,9 @@ export function CheckSteps({
           key={key}
           shot={{ id, view, place, picture, marks }}
           facts={{ view, side: student.side, context: place ?? context, frogLength, hold, hand }}
+          vision={vision}
+          shots={shots}
+          history={history}
           hides={hides}
           onMarks={(latest) => onMarks({ marks: latest, marksOf: key })}
           onFlip={flipShot}

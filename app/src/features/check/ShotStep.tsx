@@ -1,8 +1,13 @@
 import { useEffect, useMemo } from 'react';
 import { strings } from '../../strings';
 import type { Shot } from './look/lookState';
+import type { CheckSummary } from '@open-palm/contract';
+import type { VisionClient } from '../../workers/vision/visionClient';
+import { useFinder } from './measure/finder/useFinder';
+import { useLastBow } from './measure/lastBow/useLastBow';
+import { useOfferedBow } from './measure/lastBow/useOfferedBow';
 import { LiveNumbers } from './measure/LiveNumbers';
-import { noMarks, type Marks } from './measure/marks';
+import { noMarks, type Marks } from './measure/marksState';
 import { measureMarks, type PictureFacts } from './measure/measureMarks';
 import { MeasureStep } from './measure/MeasureStep';
 import { RetakeAdvice } from './measure/RetakeAdvice';
@@ -13,6 +18,9 @@ import { useMarks } from './measure/useMarks';
 export function ShotStep({
   shot,
   facts,
+  vision,
+  shots,
+  history,
   hides,
   onMarks,
   onFlip,
@@ -21,6 +29,10 @@ export function ShotStep({
 }: {
   shot: Omit<Shot, 'marks'> & { marks: Marks | null };
   facts: Omit<PictureFacts, 'picture'>;
+  vision: VisionClient;
+  /** The look's pictures so far, and the looks before it: their bow is offered where the view is the same. */
+  shots: readonly Shot[];
+  history: readonly CheckSummary[];
   /** Shows no numbers yet. */
   hides: boolean;
   /** Told of every change, so that nothing is lost. */
@@ -35,8 +47,10 @@ export function ShotStep({
   const { view, side, context, frogLength, hold, hand } = facts;
   const sequence = useMemo(() => sequenceFor(view, hold), [view, hold]);
   const store = useMarks(() => shot.marks ?? noMarks(sequence.needed));
+  const finder = useFinder(vision, shot.picture, side, store);
+  useOfferedBow(useLastBow(shot, shots, history), store);
   const { marks } = store;
-  const { placed } = marks;
+  const { placed, agreed } = marks;
   useEffect(() => {
     if (Object.keys(marks.placed).length > 0) onMarks(marks);
     // Only the marks themselves matter: what is told of them is whatever the look is then.
@@ -44,16 +58,11 @@ export function ShotStep({
   }, [marks]);
   const outcome = useMemo(
     () =>
-      measureMarks(placed, {
-        view,
-        side,
-        context,
-        frogLength,
-        hold,
-        hand,
-        picture: { width, height },
-      }),
-    [placed, view, side, context, frogLength, hold, hand, width, height],
+      measureMarks(
+        { placed, agreed },
+        { view, side, context, frogLength, hold, hand, picture: { width, height } },
+      ),
+    [placed, agreed, view, side, context, frogLength, hold, hand, width, height],
   );
   return (
     <MeasureStep
@@ -63,6 +72,7 @@ export function ShotStep({
       side={side}
       further={sequence.further}
       store={store}
+      finder={finder}
       problem={outcome.problems[0] ?? null}
       mirrored={outcome.mirrored}
       numbers={

@@ -26,6 +26,8 @@ export const check = {
     notAPicture: 'This file is not a picture that can be opened. JPEG, PNG and WebP are fine.',
     tooLarge: (mb: number) =>
       `This file is larger than ${mb} MB. A smaller picture is enough to measure.`,
+    tooManyPixels: (million: number) =>
+      `This picture has more than ${million} million points. Set the camera to a smaller size: a quarter of that is plenty.`,
     damaged: 'This picture is damaged or incomplete. Please choose another.',
   },
 };

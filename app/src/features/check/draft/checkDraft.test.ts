@@ -1,11 +1,11 @@
 import { EMPTY_LOOK, putShot } from '../look/lookState';
-import { noMarks } from '../measure/marks';
+import { noMarks } from '../measure/marksState';
 import { restored, storable, type CheckDraft } from './checkDraft';
 
 const picture = { id: 'p', blob: new Blob(['x']), url: 'blob:1', width: 4, height: 3 };
 const shot = { id: 's', view: 'profile' as const, place: null, picture, marks: noMarks([]) };
 const draft: CheckDraft = {
-  version: 1,
+  version: 2,
   checkId: 'c',
   step: 'measure',
   station: 0,

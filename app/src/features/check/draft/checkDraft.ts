@@ -1,6 +1,6 @@
 import type { Place, View } from '@open-palm/core/measure';
 import type { ChosenPicture, LookState } from '../look/lookState';
-import type { Marks } from '../measure/marks';
+import type { Marks } from '../measure/marksState';
 
 /** The picture that is being taken or marked. */
 export interface ShotDraft {
@@ -27,7 +27,7 @@ export type Step = (typeof STEPS)[number];
 /** All of a look that is not finished. */
 export interface CheckDraft {
   /** Changes when this shape does: what an older program left is not read. */
-  version: 1;
+  version: 2;
   checkId: string;
   step: Step;
   /** Which station of the inspection is next. */
@@ -51,7 +51,7 @@ export function storable(draft: CheckDraft): CheckDraft {
  */
 export function restored(content: unknown, urlOf: (blob: Blob) => string): CheckDraft | null {
   const draft = content as CheckDraft | null;
-  if (draft?.version !== 1) return null;
+  if (draft?.version !== 2) return null;
   // The camera is not opened by itself.
   const step = draft.step === 'camera' ? 'setup' : draft.step;
   return mapPictures({ ...draft, step }, (picture) => ({ ...picture, url: urlOf(picture.blob) }));

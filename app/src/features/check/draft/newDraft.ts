@@ -10,7 +10,7 @@ export function newDraft({ student, setupId, ownHolds }: HandFile): CheckDraft {
   const setup = student.setups.find(({ id }) => id === setupId)!;
   const [view] = findHold(setup.holdId, ownHolds).views as View[];
   return {
-    version: 1,
+    version: 2,
     checkId: uuidv7(),
     step: 'setup',
     station: 0,

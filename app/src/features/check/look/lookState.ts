@@ -11,7 +11,7 @@ import type {
 import type { Readiness, SeenSigns } from '@open-palm/contract';
 import { READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
-import type { Marks } from '../measure/marks';
+import type { Marks } from '../measure/marksState';
 import { captureOf } from '../measure/measureMarks';
 import type { PreparedPicture } from '../picture/preparePicture';
 
@@ -118,7 +118,7 @@ export function lookOf(
     context,
     taps,
     captures: shots.map(({ marks, view, place, picture }) => ({
-      ...captureOf(marks.placed, { view, side, picture, frogLength }),
+      ...captureOf(marks, { view, side, picture, frogLength }),
       place,
     })),
   };

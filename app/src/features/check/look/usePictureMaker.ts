@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
 import { strings } from '../../../strings';
-import { flipPicture, PictureProblem, preparePicture } from '../picture/preparePicture';
+import { flipPicture, MOST_PIXELS, PictureProblem, preparePicture } from '../picture/preparePicture';
 import type { ChosenPicture } from './lookState';
 
 /** Makes pictures ready to be marked, and says in words why one could not be used. */
@@ -32,7 +32,12 @@ export function usePictureMaker() {
 function problemWords(error: unknown): string {
   const words = strings.check.problems;
   if (!(error instanceof PictureProblem)) return words.damaged;
-  return error.kind === 'tooLarge'
-    ? words.tooLarge(LARGEST_PICTURE_BYTES / 1024 / 1024)
-    : words[error.kind];
+  switch (error.kind) {
+    case 'tooLarge':
+      return words.tooLarge(LARGEST_PICTURE_BYTES / 1024 / 1024);
+    case 'tooManyPixels':
+      return words.tooManyPixels(MOST_PIXELS / 1_000_000);
+    default:
+      return words[error.kind];
+  }
 }

@@ -56,7 +56,7 @@ export const Guide = memo(function Guide({
       }}
     >
       <View style={{ flexDirection: 'row', gap: space(3), alignItems: 'center' }}>
-        {chosen === null ? null : <GuideFigure point={chosen} side={side} size={76} />}
+        {chosen === null ? null : <GuideFigure points={[chosen]} side={side} size={76} />}
         <View style={{ flex: 1 }} aria-live="polite">
           <Text variant="label" second>
             {`${isSet ? words.selected : words.next} · ${words.progress(done, all)}`}
@@ -94,7 +94,7 @@ export const Guide = memo(function Guide({
           <Button
             label={words.cannotSee}
             disabled={chosen === null || (finished && !isSet)}
-            onPress={() => chosen && change({ type: 'skip', name: chosen })}
+            onPress={() => chosen && change({ type: 'skip', names: [chosen] })}
             style={{ flex: 1 }}
           />
         )}

@@ -38,20 +38,27 @@ const BOW: Partial<Record<PointName, Vec2>> = {
   frogBack: { x: 20, y: 56 },
 };
 
-/** Shows on a small drawing where the next point is: on the hand, or on the bow. */
-export function GuideFigure({ point, side, size }: { point: PointName; side: Side; size: number }) {
-  const onBow = BOW[point];
+/** Shows on a small drawing where the points are that are asked for: on the hand, or on the bow. */
+export function GuideFigure({
+  points,
+  side,
+  size,
+}: {
+  points: readonly PointName[];
+  side: Side;
+  size: number;
+}) {
+  const onBow = points.flatMap((point) => BOW[point] ?? []);
   const flip = side === 'left' ? 'translate(100 0) scale(-1 1)' : '';
   return (
     <Svg width={size} height={size} viewBox="0 -12 100 120" aria-hidden>
-      <G transform={flip}>{onBow ? <Bow at={onBow} /> : <Hand point={point} />}</G>
+      <G transform={flip}>{onBow.length > 0 ? <Bow at={onBow} /> : <Hand points={points} />}</G>
     </Svg>
   );
 }
 
-function Hand({ point }: { point: PointName }) {
+function Hand({ points }: { points: readonly PointName[] }) {
   const tokens = useTokens();
-  const at = point === 'forearm' ? FOREARM : HAND[point as HandPointName];
   const limbs = BONES.map(([a, b]) => ({ key: b, from: HAND[a], to: HAND[b] }));
   const stroke = (color: string, more: number) => (
     <G>
@@ -92,12 +99,18 @@ function Hand({ point }: { point: PointName }) {
       {Object.entries(HAND).map(([name, place]) => (
         <Circle key={name} cx={place.x} cy={place.y} r={1.3} fill={tokens.notSeen} />
       ))}
-      <Target at={at} />
+      {points.map((point) => (
+        <Target
+          key={point}
+          at={point === 'forearm' ? FOREARM : HAND[point as HandPointName]}
+          isOne={points.length === 1}
+        />
+      ))}
     </G>
   );
 }
 
-function Bow({ at }: { at: Vec2 }) {
+function Bow({ at }: { at: readonly Vec2[] }) {
   const tokens = useTokens();
   return (
     <G>
@@ -107,17 +120,20 @@ function Bow({ at }: { at: Vec2 }) {
       <Rect x={4} y={43} width={8} height={6} rx={1} fill={tokens.metal} />
       <Rect x={11} y={42.5} width={89} height={7} fill={tokens.wood} />
       <Rect x={62} y={42} width={16} height={8} fill={tokens.leather} />
-      <Target at={at} />
+      {at.map((place) => (
+        <Target key={`${place.x},${place.y}`} at={place} isOne={at.length === 1} />
+      ))}
     </G>
   );
 }
 
-function Target({ at }: { at: Vec2 }) {
+function Target({ at, isOne }: { at: Vec2; isOne: boolean }) {
   const tokens = useTokens();
+  const radius = isOne ? 8 : 5;
   return (
     <G>
-      <Circle cx={at.x} cy={at.y} r={8} fill="none" stroke={tokens.card} strokeWidth={5} />
-      <Circle cx={at.x} cy={at.y} r={8} fill="none" stroke={tokens.amber} strokeWidth={3} />
+      <Circle cx={at.x} cy={at.y} r={radius} fill="none" stroke={tokens.card} strokeWidth={5} />
+      <Circle cx={at.x} cy={at.y} r={radius} fill="none" stroke={tokens.amber} strokeWidth={3} />
       <Circle cx={at.x} cy={at.y} r={2.6} fill={tokens.amber} />
     </G>
   );

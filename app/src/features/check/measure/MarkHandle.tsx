@@ -21,6 +21,7 @@ const ARROWS: Record<string, Vec2> = {
 /** A mark as something that keys and screen readers can reach; touch goes to the canvas below. */
 export const MarkHandle = memo(function MarkHandle({
   name,
+  isGuess,
   place,
   left,
   top,
@@ -28,6 +29,8 @@ export const MarkHandle = memo(function MarkHandle({
   change,
 }: {
   name: PointName;
+  /** Whether it still waits to be called right. */
+  isGuess: boolean;
   /** In the picture. */
   place: Vec2;
   /** Of the mark, on the screen. */
@@ -50,14 +53,11 @@ export const MarkHandle = memo(function MarkHandle({
       (far: boolean) => step(direction, far ? KEY_LEAP_PX : KEY_STEP_PX),
     ]),
   );
+  const words = isGuess ? strings.confirm.guess : strings.measure.point;
   return (
     <Pressable
       role="button"
-      aria-label={strings.measure.point(
-        strings.points[name],
-        Math.round(place.x),
-        Math.round(place.y),
-      )}
+      aria-label={words(strings.points[name], Math.round(place.x), Math.round(place.y))}
       onFocus={() => change({ type: 'choose', name })}
       {...onKeys(keys)}
       style={{

@@ -1,4 +1,4 @@
-import { memo, useEffect, type ReactNode } from 'react';
+import { memo, useEffect, useMemo, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { BackHeader } from '../../../kit/BackHeader';
 import { Notice } from '../../../kit/Notice';
@@ -9,8 +9,13 @@ import { useWide } from '../../../kit/useWide';
 import { strings } from '../../../strings';
 import type { PreparedPicture } from '../picture/preparePicture';
 import type { PointName, Side } from '@open-palm/core/measure';
+import { confirmStep } from './confirmStep';
+import { ConfirmGuide } from './finder/ConfirmGuide';
+import { FinderBar } from './finder/FinderBar';
+import type { Finder } from './finder/useFinder';
 import { Guide } from './Guide';
-import type { Marks, MarksAction } from './marks';
+import type { MarksAction } from './marks';
+import type { Marks } from './marksState';
 import { PictureCanvas } from './PictureCanvas';
 import type { MarksStore } from './useMarks';
 
@@ -24,6 +29,7 @@ export function MeasureStep({
   side,
   further,
   store,
+  finder,
   problem,
   mirrored,
   numbers: told,
@@ -40,6 +46,7 @@ export function MeasureStep({
   /** Points that can be marked beyond those that are asked for. */
   further: readonly PointName[];
   store: MarksStore;
+  finder: Finder;
   /** Why nothing can be measured, if so. */
   problem: string | null;
   mirrored: boolean;
@@ -58,10 +65,25 @@ export function MeasureStep({
   const numbers = (
     <>
       <Warnings problem={problem} mirrored={mirrored} onFlip={onFlip} />
+      <FinderBar finder={finder} />
       {told}
     </>
   );
-  const guide = (
+  const step = useMemo(() => confirmStep(marks), [marks]);
+  const guide = step ? (
+    <ConfirmGuide
+      step={step}
+      chosen={marks.chosen}
+      done={countDone(marks)}
+      all={marks.sequence.length}
+      canUndo={marks.past.length > 0}
+      readLabel={readLabel}
+      canRead={canRead}
+      side={side}
+      change={change}
+      onRead={onRead}
+    />
+  ) : (
     <Guide
       chosen={marks.chosen}
       isSet={marks.chosen !== null && marks.placed[marks.chosen] !== undefined}

@@ -1,4 +1,4 @@
-import { memo, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { PointName } from '@open-palm/core/measure';
@@ -6,10 +6,13 @@ import type { Vec2 } from '@open-palm/core/units';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
+import { confirmStep } from './confirmStep';
+import { GuessOverlay } from './finder/GuessOverlay';
 import { Magnifier } from './Magnifier';
 import { MarkHandle } from './MarkHandle';
 import { MarksOverlay } from '../../../pictures/MarksOverlay';
 import { pointToSet } from './marks';
+import { guessesOf, nextOpen, type Marks, type Places } from './marksState';
 import { nearestMark } from './nearestMark';
 import { IDLE } from './tool/idle';
 import { nextToolState } from './tool/markTool';
@@ -61,13 +64,22 @@ function Canvas({
   box: Size;
 }) {
   const tokens = useTokens();
-  const { viewport, zoomAbout, panBy, fitAgain } = useViewport(picture, box);
+  const { viewport, zoomAbout, panBy, fitAgain, focusOn } = useViewport(picture, box);
+  const step = useMemo(() => confirmStep(marks), [marks]);
+  const guesses = useMemo(() => guessesOf(marks), [marks]);
+  const shown = useMemo(() => touchable(marks), [marks]);
+  useEffect(() => {
+    if (step === null) return isGivenUp(current()) ? undefined : fitAgain();
+    focusOn(Object.values(touchable(current(), { onlyGuesses: true })));
+    // Nearer once for each step; whoever zooms or drags then is left alone.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [step?.id, focusOn, fitAgain, current]);
   const tool = useRef(IDLE);
   const [dragged, setDragged] = useState<PointName | null>(null);
   const onTool = (event: ToolEvent) => {
     tool.current = nextToolState(tool.current, event, {
-      markAt: (at) => nearestMark(current().placed, viewport, at),
-      screenOf: (name) => toScreen(viewport, current().placed[name]!),
+      markAt: (at) => nearestMark(touchable(current()), viewport, at),
+      screenOf: (name) => toScreen(viewport, touchable(current())[name]!),
       pictureAt: (at) => inside(toPicture(viewport, at), picture),
       next: pointToSet(current()),
       change,
@@ -81,25 +93,33 @@ function Canvas({
     change({ type: 'begin' });
     change({ type: 'set', name, at: toPicture(viewport, middle) });
   };
-  const at = dragged ? marks.placed[dragged] : undefined;
+  const at = dragged ? shown[dragged] : undefined;
   return (
     <View style={{ flex: 1, overflow: 'hidden', backgroundColor: tokens.line }}>
       <Picture url={url} picture={picture} viewport={viewport} />
       <View testID="marks" style={[StyleSheet.absoluteFill, { pointerEvents: 'none' }]}>
         <MarksOverlay placed={marks.placed} chosen={marks.chosen} viewport={viewport} box={box} />
+        <GuessOverlay
+          guesses={guesses}
+          lookedAt={step?.names ?? NONE}
+          chosen={marks.chosen}
+          viewport={viewport}
+          box={box}
+        />
       </View>
       <TouchLayer onTool={onTool} onZoom={zoomAbout} onPan={panBy} onEnter={setInMiddle} />
       {marks.sequence.map((name) => {
-        const place = marks.placed[name];
+        const place = shown[name];
         if (!place) return null;
-        const shown = toScreen(viewport, place);
+        const { x, y } = toScreen(viewport, place);
         return (
           <MarkHandle
             key={name}
             name={name}
+            isGuess={!marks.placed[name]}
             place={place}
-            left={shown.x}
-            top={shown.y}
+            left={x}
+            top={y}
             picture={picture}
             change={change}
           />
@@ -109,6 +129,24 @@ function Canvas({
       <ZoomButtons zoomAbout={zoomAbout} fitAgain={fitAgain} middle={middle} />
     </View>
   );
+}
+
+/** Whether the next point had a guess that was given up: it is touched where the view already is. */
+function isGivenUp(marks: Marks): boolean {
+  const next = nextOpen(marks);
+  return next !== null && marks.refused.includes(next) && marks.offered[next] !== undefined;
+}
+
+const NONE: readonly PointName[] = [];
+
+/** What a touch may take hold of: the marks, and the guesses that are looked at now. */
+function touchable(marks: Marks, { onlyGuesses = false } = {}): Places {
+  const guesses = guessesOf(marks);
+  const now = confirmStep(marks)?.names ?? NONE;
+  return {
+    ...(onlyGuesses ? {} : marks.placed),
+    ...Object.fromEntries(now.map((name) => [name, guesses[name]!])),
+  };
 }
 
 const Picture = memo(function Picture({

@@ -1,6 +1,7 @@
 import { holdById } from '@open-palm/core/holds';
 import type { PointName } from '@open-palm/core/measure';
-import { changeMarks, nextOpen, noMarks, type Marks, type MarksAction } from './marks';
+import { changeMarks, type MarksAction } from './marks';
+import { nextOpen, noMarks, type Marks } from './marksState';
 import { sequenceFor } from './sequence';
 
 const SEQUENCE: PointName[] = ['frogFront', 'frogBack', 'thumbTip'];
@@ -17,14 +18,14 @@ describe('marks', () => {
   it('ask for the points in order, past those set and skipped', () => {
     expect(noMarks(SEQUENCE).chosen).toBe('frogFront');
     expect(after(...place('frogFront', 1)).chosen).toBe('frogBack');
-    const skipped = after(...place('frogFront', 1), { type: 'skip', name: 'frogBack' });
+    const skipped = after(...place('frogFront', 1), { type: 'skip', names: ['frogBack'] });
     expect(skipped.chosen).toBe('thumbTip');
     expect(skipped.placed.frogBack).toBeUndefined();
     expect(
       nextOpen(
         after(
           ...place('frogFront', 1),
-          { type: 'skip', name: 'frogBack' },
+          { type: 'skip', names: ['frogBack'] },
           ...place('thumbTip', 3),
         ),
       ),
@@ -62,7 +63,7 @@ describe('marks', () => {
   });
 
   it('set a skipped point when it is touched after all', () => {
-    const seen = after({ type: 'skip', name: 'frogFront' }, ...place('frogFront', 3));
+    const seen = after({ type: 'skip', names: ['frogFront'] }, ...place('frogFront', 3));
     expect(seen.skipped).toEqual([]);
     expect(seen.placed.frogFront).toEqual({ x: 3, y: 5 });
   });

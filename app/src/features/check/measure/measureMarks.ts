@@ -14,9 +14,15 @@ import {
   type View,
 } from '@open-palm/core/measure';
 import type { Size } from '../../../pictures/viewport';
+import type { Marks } from './marksState';
 
 /** SD of a mark set with the magnifier, as a share of the picture's longer side. [memory] */
 const MARK_SD_SHARE = 0.0035;
+/**
+ * The same for a guess that was called right: an eye lets pass what it would not have set. Measured by
+ * `npm run bench:detect`, docs/accuracy.md.
+ */
+const AGREED_SD_SHARE = 0.008;
 
 /** What is known about a picture before any point is set. */
 export interface PictureFacts {
@@ -38,11 +44,12 @@ export interface MarksOutcome extends Breakdown {
   mirrored: boolean;
 }
 
-type Placed = Partial<Record<PointName, Vec2>>;
+/** Marks that count, and how they came about. */
+export type Counted = Pick<Marks, 'placed' | 'agreed'>;
 
 /** The picture with its marks, as it is measured. */
 export function captureOf(
-  placed: Placed,
+  { placed, agreed }: Counted,
   {
     view,
     side,
@@ -50,19 +57,20 @@ export function captureOf(
     frogLength,
   }: Pick<PictureFacts, 'view' | 'side' | 'picture' | 'frogLength'>,
 ): Capture {
-  const sigma = MARK_SD_SHARE * Math.max(picture.width, picture.height);
+  const longer = Math.max(picture.width, picture.height);
   const points: Capture['points'] = {};
   for (const [name, { x, y }] of Object.entries(placed) as [PointName, Vec2][]) {
-    points[name] = { x, y, sigma };
+    const share = agreed.includes(name) ? AGREED_SD_SHARE : MARK_SD_SHARE;
+    points[name] = { x, y, sigma: share * longer };
   }
   const image = { width: picture.width, height: picture.height };
   return { view, side, image, points, frogLength };
 }
 
 /** Everything that the marks set so far tell. */
-export function measureMarks(placed: Placed, facts: PictureFacts): MarksOutcome {
+export function measureMarks(marks: Counted, facts: PictureFacts): MarksOutcome {
   const { context, hold, hand } = facts;
-  const capture = captureOf(placed, facts);
+  const capture = captureOf(marks, facts);
   const problems = findCaptureIssues(capture).map(describeIssue);
   const breakdown =
     problems.length === 0

@@ -1,6 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
-import { changeMarks, type Marks, type MarksAction } from './marks';
+import { changeMarks, type MarksAction } from './marks';
+import type { Marks } from './marksState';
 
 /** Marks that a screen shows and a tool changes. */
 export interface MarksStore {

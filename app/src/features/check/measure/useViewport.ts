@@ -1,6 +1,13 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { Vec2 } from '@open-palm/core/units';
-import { fitted, panned, zoomed, type Size, type Viewport } from '../../../pictures/viewport';
+import {
+  fitted,
+  focused,
+  panned,
+  zoomed,
+  type Size,
+  type Viewport,
+} from '../../../pictures/viewport';
 
 /** The picture's place in its box, which fits until someone zooms or pans. */
 export function useViewport(picture: Size, box: Size) {
@@ -26,5 +33,9 @@ export function useViewport(picture: Size, box: Size) {
     [change, picture, box],
   );
   const fitAgain = useCallback(() => setMoved(null), []);
-  return { viewport, zoomAbout, panBy, fitAgain };
+  const focusOn = useCallback(
+    (places: readonly Vec2[]) => setMoved({ viewport: focused(places, picture, box), box }),
+    [picture, box],
+  );
+  return { viewport, zoomAbout, panBy, fitAgain, focusOn };
 }

@@ -1,4 +1,5 @@
 import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
+import { imageDimensionsFromData } from 'image-dimensions';
 import { pictureFormat, isComplete } from './pictureFormat';
 
 /** A picture ready to be marked: upright, its size known. */
@@ -11,7 +12,10 @@ export interface PreparedPicture {
   height: number;
 }
 
-export type PictureProblemKind = 'notAPicture' | 'tooLarge' | 'damaged';
+export type PictureProblemKind = 'notAPicture' | 'tooLarge' | 'tooManyPixels' | 'damaged';
+
+/** More than any phone's usual setting; opening more could end the page on a phone. */
+export const MOST_PIXELS = 64_000_000;
 
 /** A file that cannot be measured, and why. */
 export class PictureProblem extends Error {
@@ -32,6 +36,9 @@ export async function preparePicture(file: Blob): Promise<PreparedPicture> {
   const format = pictureFormat(bytes);
   if (format === null) throw new PictureProblem('notAPicture');
   if (!isComplete(bytes, format)) throw new PictureProblem('damaged');
+  // Asked of the file's head, before the pixels are unpacked.
+  const told = imageDimensionsFromData(bytes);
+  if (told && told.width * told.height > MOST_PIXELS) throw new PictureProblem('tooManyPixels');
   const bitmap = await createImageBitmap(file).catch(() => {
     throw new PictureProblem('damaged');
   });

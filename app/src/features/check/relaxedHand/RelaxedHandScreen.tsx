@@ -6,6 +6,7 @@ import { paths } from '../../../api/paths';
 import { useHandFile } from '../../../api/queries';
 import { Loaded } from '../../../kit/Loaded';
 import type { ChosenPicture } from '../look/lookState';
+import { useVision } from '../measure/finder/useVision';
 import { useKeep } from '../look/useKeep';
 import { usePictureMaker } from '../look/usePictureMaker';
 import { Viewfinder } from '../viewfinder/Viewfinder';
@@ -26,6 +27,7 @@ function RelaxedHand({ student, last }: { student: Student; last: RelaxedHandRec
   const [picture, setPicture] = useState<ChosenPicture | null>(null);
   const { problem, take, flip } = usePictureMaker();
   const { saving, failure, keep } = useKeep();
+  const vision = useVision();
   const file = `/students/${student.id}`;
   if (!picture) {
     return (
@@ -43,6 +45,7 @@ function RelaxedHand({ student, last }: { student: Student; last: RelaxedHandRec
       key={picture.id}
       student={student}
       picture={picture}
+      vision={vision}
       failure={failure}
       saving={saving}
       onFlip={() => void flip(picture).then((made) => made && setPicture(made))}

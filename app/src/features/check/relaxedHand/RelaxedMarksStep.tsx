@@ -14,7 +14,9 @@ import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import type { ChosenPicture } from '../look/lookState';
-import { noMarks } from '../measure/marks';
+import type { VisionClient } from '../../../workers/vision/visionClient';
+import { useFinder } from '../measure/finder/useFinder';
+import { noMarks } from '../measure/marksState';
 import { captureOf } from '../measure/measureMarks';
 import { MeasureStep } from '../measure/MeasureStep';
 import { useMarks } from '../measure/useMarks';
@@ -27,6 +29,7 @@ const THUMB_AND_WRIST = HAND_POINTS.filter((name) => !RELAXED_POINTS.includes(na
 export function RelaxedMarksStep({
   student,
   picture,
+  vision,
   failure,
   saving,
   onFlip,
@@ -35,6 +38,7 @@ export function RelaxedMarksStep({
 }: {
   student: Student;
   picture: ChosenPicture;
+  vision: VisionClient;
   failure: string | null;
   saving: boolean;
   onFlip: () => void;
@@ -42,8 +46,9 @@ export function RelaxedMarksStep({
   onSave: (points: RelaxedHandInput['points']) => void;
 }) {
   const store = useMarks(() => noMarks(RELAXED_POINTS));
+  const finder = useFinder(vision, picture, student.side, store);
   const { placed } = store.marks;
-  const { points } = captureOf(placed, {
+  const { points } = captureOf(store.marks, {
     view: 'player-eye',
     side: student.side,
     picture,
@@ -62,6 +67,7 @@ export function RelaxedMarksStep({
       side={student.side}
       further={THUMB_AND_WRIST}
       store={store}
+      finder={finder}
       problem={failure ?? problem}
       mirrored={false}
       numbers={

@@ -1,5 +1,6 @@
 import type { PointName } from '@open-palm/core/measure';
-import { changeMarks, noMarks, pointToSet, type Marks } from '../marks';
+import { changeMarks, pointToSet } from '../marks';
+import { noMarks, type Marks } from '../marksState';
 import { nearestMark } from '../nearestMark';
 import { inside, toPicture, toScreen } from '../../../../pictures/viewport';
 import { IDLE } from './idle';

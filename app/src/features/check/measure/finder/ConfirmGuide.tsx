@@ -1,0 +1,102 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import type { PointName, Side } from '@open-palm/core/measure';
+import { Button } from '../../../../kit/Button';
+import { Text } from '../../../../kit/Text';
+import { useTokens } from '../../../../kit/ThemeProvider';
+import { space } from '../../../../kit/tokens';
+import { strings } from '../../../../strings';
+import type { ConfirmStep } from '../confirmStep';
+import { GuideFigure } from '../GuideFigure';
+import type { MarksStore } from '../useMarks';
+
+const words = strings.confirm;
+
+/** A guess to be looked at: right, to be moved, or not to be seen. Nothing of it counts before. */
+export const ConfirmGuide = memo(function ConfirmGuide({
+  step,
+  chosen,
+  done,
+  all,
+  canUndo,
+  readLabel,
+  canRead,
+  side,
+  change,
+  onRead,
+}: {
+  step: ConfirmStep;
+  /** The one point of the step that is meant, if one is. */
+  chosen: PointName | null;
+  /** How many points are set or skipped, of all that are asked for. */
+  done: number;
+  all: number;
+  canUndo: boolean;
+  readLabel: string;
+  canRead: boolean;
+  side: Side;
+  change: MarksStore['change'];
+  onRead: () => void;
+}) {
+  const tokens = useTokens();
+  const isOne = step.names.length === 1;
+  const meant = chosen !== null && step.names.includes(chosen) ? [chosen] : step.names;
+  return (
+    <View
+      style={{
+        gap: space(2),
+        padding: space(3),
+        borderTopWidth: 1,
+        borderColor: tokens.line,
+        backgroundColor: tokens.card,
+      }}
+    >
+      <View style={{ flexDirection: 'row', gap: space(3), alignItems: 'center' }}>
+        <GuideFigure points={meant} side={side} size={76} />
+        <View style={{ flex: 1 }} aria-live="polite">
+          <Text variant="label" color={tokens.amberInk}>
+            {`${words.ask} · ${words.progress(done, all)}`}
+          </Text>
+          <Text variant="figure">
+            {isOne || meant.length > 1 ? words.groups[step.id] : strings.points[meant[0]!]}
+          </Text>
+          <Text variant="small" second>
+            {isOne ? words.hint.one : words.hint.several}
+          </Text>
+        </View>
+      </View>
+      <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
+        <IconButton
+          icon="undo"
+          accessibilityLabel={strings.measure.undo}
+          disabled={!canUndo}
+          onPress={() => change({ type: 'undo' })}
+          style={{ width: 48, height: 48, margin: 0 }}
+        />
+        <Button
+          label={words.move}
+          compact
+          onPress={() => change({ type: 'refuse', names: meant })}
+          style={{ flex: 1 }}
+        />
+        <Button
+          label={isOne || meant.length > 1 ? words.cannotSee : words.cannotSeeThis}
+          compact
+          onPress={() => change({ type: 'skip', names: meant })}
+          style={{ flex: 1.3 }}
+        />
+      </View>
+      <View style={{ flexDirection: 'row', gap: space(2) }}>
+        {canRead ? <Button label={readLabel} compact onPress={onRead} style={{ flex: 1 }} /> : null}
+        <Button
+          label={words.right}
+          icon="check"
+          primary
+          onPress={() => change({ type: 'agree', names: step.names })}
+          style={{ flex: 1 }}
+        />
+      </View>
+    </View>
+  );
+});

@@ -1,0 +1,66 @@
+import type { HandSearch } from '@open-palm/vision/findHand';
+
+/** Words of finding the hand in a picture, and of confirming what was found. */
+
+export const finder = {
+  loading: (percent: number) =>
+    `Getting the hand finder ready, ${percent} %. Begin by hand meanwhile.`,
+  looking: 'Looking for the hand',
+  progress: 'How much of the hand finder is loaded',
+  askTwo: 'Touch wrist and knuckle',
+  retry: 'Try again',
+  touching:
+    'Touch the wrist, then the knuckle of the middle finger. The other points are then looked for around them.',
+  notThere:
+    'No hand was made out there either. Place the points by hand: all numbers are the same.',
+  nothing: {
+    noHand:
+      'No bow hand was made out here. Light from the front and the whole hand in the picture help. Show where it is, or place the points by hand.',
+    severalHands: 'There is more than one hand here. Show which one holds the bow.',
+    tooDark: 'This picture is almost black. Take it again with light from the front.',
+    tooSmall: 'This picture is too small to find a hand in. Take a larger one.',
+  } satisfies Record<Exclude<HandSearch['outcome'], 'found'>, string>,
+  unavailable: {
+    missing:
+      'The hand finder could not be loaded. Place the points by hand; all else works as ever.',
+    damaged:
+      'The hand finder’s files are damaged. Place the points by hand, or try loading them again.',
+    unsupported: 'This browser cannot run the hand finder. Place the points by hand.',
+  },
+};
+
+export const confirm = {
+  ask: 'A guess: is it right?',
+  progress: (done: number, all: number) => `${done} of ${all} points`,
+  right: 'Right',
+  move: 'Move it',
+  cannotSee: 'Can’t see it',
+  cannotSeeThis: 'Can’t see this one',
+  groups: {
+    bow: 'The bow, as in the last picture',
+    wrist: 'Wrist',
+    thumbMcp: 'Thumb: root and middle joint',
+    thumbIp: 'Thumb: last joint',
+    thumbTip: 'Thumb: tip',
+    index: 'Index finger',
+    middle: 'Middle finger',
+    ring: 'Ring finger',
+    little: 'Little finger',
+  },
+  hint: {
+    one: 'Touch where it really is, or drag the ring.',
+    several: 'Drag a ring to where it belongs.',
+  },
+  guess: (point: string, x: number, y: number) => `${point}, a guess, at ${x}, ${y}`,
+};
+
+export const takingIt = {
+  title: 'How to take it',
+  again: 'How to take it',
+  sample: 'A sample',
+  hideSample: 'Hide the sample',
+  sampleOf: (view: string) => `A sample picture, ${view}, with its points`,
+  next: 'Next',
+  begin: 'To the camera',
+  step: (n: number, all: number) => `${n} of ${all}`,
+};

@@ -1,0 +1,49 @@
+import type { HandSearch, Side } from '@open-palm/vision/findHand';
+import type { Place } from '@open-palm/vision/picture';
+
+/** A file of the hand finder, as the build lists it. */
+export interface VisionFile {
+  address: string;
+  bytes: number;
+  /** SHA-256 of the content, hexadecimal. */
+  sha256: string;
+}
+
+/** Everything that the hand finder is made of: written by the build beside the files. */
+export interface VisionFiles {
+  worker: string;
+  palm: VisionFile;
+  landmarks: VisionFile;
+  /** The runner, for processors with newer instructions and for all others. */
+  runner: Record<'newer' | 'all', { script: VisionFile; wasm: VisionFile }>;
+}
+
+/** Why there is no hand finder. */
+export type VisionProblem = 'missing' | 'damaged' | 'unsupported';
+
+/** A picture as it is handed to the worker; its id tells whether it was opened before. */
+export interface VisionPicture {
+  id: string;
+  blob: Blob;
+}
+
+export type VisionQuestion =
+  | { kind: 'open'; files: VisionFiles }
+  | { kind: 'find'; number: number; picture: VisionPicture; side: Side }
+  | {
+      kind: 'findAt';
+      number: number;
+      picture: VisionPicture;
+      side: Side;
+      wrist: Place;
+      middleMcp: Place;
+    }
+  | { kind: 'snap'; number: number; picture: VisionPicture; places: readonly [Place, Place] };
+
+export type VisionAnswer =
+  | { kind: 'progress'; share: number }
+  | { kind: 'ready' }
+  | { kind: 'problem'; problem: VisionProblem }
+  | { kind: 'found'; number: number; search: HandSearch }
+  | { kind: 'snapped'; number: number; places: (Place | null)[] }
+  | { kind: 'failed'; number: number };
