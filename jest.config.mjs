@@ -5,7 +5,7 @@ const node = (name) => ({
   testMatch: ['<rootDir>/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   transform: { '\\.[cm]?[jt]s$': '<rootDir>/../scripts/esbuild-jest.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!@open-palm/|three/)'],
+  transformIgnorePatterns: ['/node_modules/(?!@open-palm/|three/|@litertjs/)'],
 });
 
 /** One project per package; the app brings its own preset. */

@@ -10,7 +10,7 @@ const DAY_SECONDS = 86_400;
 
 const { count, size, warnings } = await generateSW({
   globDirectory: `${root}/app/dist`,
-  globPatterns: ['**/*.{html,js,json,css,ttf,ico,png}'],
+  globPatterns: ['**/*.{html,js,json,css,ttf,ico,png,jpg}'],
   // The hand finder is large: it is kept once it was wanted, not before.
   globIgnores: ['vision/**'],
   swDest: `${root}/app/dist/sw.js`,

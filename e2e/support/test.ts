@@ -1,17 +1,36 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { startStudio, type RunningStudio } from './studio';
 
+/** Views as the app names them, all of which were explained on the device of a journey. */
+const EXPLAINED = ['finger-side', 'thumb-side', 'player-eye', 'profile', 'front', 'bow-side'];
+
 /** A test with a demo studio of its own, and a page that must not show a fault of the program. */
-export const test = base.extend<{ studio: RunningStudio; page: Page }>({
+export const test = base.extend<{
+  studio: RunningStudio;
+  page: Page;
+  /** Whether the hand finder is there; most journeys place the points by hand, as without its files. */
+  finder: boolean;
+  /** Whether the device was used before: what is told at the first use was told. */
+  usedBefore: boolean;
+}>({
+  finder: [false, { option: true }],
+  usedBefore: [true, { option: true }],
   // eslint-disable-next-line no-empty-pattern
   studio: async ({}, provide) => {
     const studio = await startStudio();
     await provide(studio);
     await studio.stop();
   },
-  page: async ({ page, studio }, provide) => {
+  page: async ({ page, studio, finder, usedBefore }, provide) => {
     const faults: string[] = [];
     page.on('pageerror', (error) => faults.push(error.message));
+    if (!finder) await page.route('**/vision/**', (route) => route.abort());
+    if (usedBefore) {
+      await page.addInitScript(
+        (views) => localStorage.setItem('open-palm.explained-views', JSON.stringify(views)),
+        EXPLAINED,
+      );
+    }
     await page.goto(studio.url);
     await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
     await provide(page);

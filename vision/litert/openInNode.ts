@@ -14,7 +14,10 @@ import { openModels } from './openModels';
  */
 export async function openInNode(packages: string): Promise<HandModels> {
   const world = globalThis as unknown as Record<string, unknown>;
+  const quiet = () => undefined;
   world.self = globalThis;
+  world.navigator ??= {};
+  world.Module = { print: quiet, printErr: quiet };
   world.importScripts = (address: string) => {
     const path = address.startsWith('file:') ? fileURLToPath(address) : address;
     const script = new Function('require', '__dirname', '__filename', factoryOf(path)) as (

@@ -100,6 +100,12 @@ function addLights(scene: Scene, camera: PerspectiveCamera): void {
   key.shadow.bias = -0.0006;
   key.shadow.normalBias = 0.8;
   scene.add(key);
+  if (camera.position.y < 0) {
+    // From below the window lights the hand's back only: a lamp beside the camera lights the palm.
+    const lamp = new DirectionalLight('#fff7ea', 1.5);
+    lamp.position.copy(camera.position).add(new Vector3(-120, 60, 0));
+    scene.add(lamp);
+  }
 }
 
 /** A plain wall well behind the hand, for a room's soft falling-off of light. */

@@ -32,9 +32,9 @@ import { ResultStep } from './ResultStep';
 import { SetupStep } from './SetupStep';
 import { ShotStep } from './ShotStep';
 import { StationSheet } from './stations/StationSheet';
+import { TakePicture } from './taking/TakePicture';
 import { TestsStep } from './tests/TestsStep';
 import { lastPictureOf } from './viewfinder/lastPicture';
-import { Viewfinder } from './viewfinder/Viewfinder';
 
 const keyOf = ({ picture, view }: Pick<ShotDraft, 'picture' | 'view'>) => `${picture?.id} ${view}`;
 
@@ -118,8 +118,9 @@ export function CheckSteps({
     case 'camera': {
       const ghost = lastPictureOf(history, shot.view);
       return (
-        <Viewfinder
+        <TakePicture
           view={shot.view}
+          side={student.side}
           ghostUrl={ghost === null ? null : paths.picture(ghost)}
           problem={problem}
           onBack={() => goTo('setup')}

@@ -3,9 +3,9 @@ import type { Side, View } from '@open-palm/core/measure';
 import { useTokens } from '../../kit/ThemeProvider';
 
 /** A small drawing of what a view shows, so that it is chosen by eye. Right hand; a left hand is mirrored. */
-export function ViewFigure({ view, side }: { view: View; side: Side }) {
+export function ViewFigure({ view, side, width = 92 }: { view: View; side: Side; width?: number }) {
   return (
-    <Svg width={92} height={58} viewBox="0 0 92 58" aria-hidden>
+    <Svg width={width} height={(width * 58) / 92} viewBox="0 0 92 58" aria-hidden>
       <G transform={side === 'left' ? 'translate(92 0) scale(-1 1)' : ''}>
         {view === 'finger-side' && <FingerSide />}
         {view === 'thumb-side' && <ThumbSide />}

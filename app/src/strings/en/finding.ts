@@ -1,3 +1,4 @@
+import type { View } from '@open-palm/core/measure';
 import type { HandSearch } from '@open-palm/vision/findHand';
 
 /** Words of finding the hand in a picture, and of confirming what was found. */
@@ -54,13 +55,33 @@ export const confirm = {
   guess: (point: string, x: number, y: number) => `${point}, a guess, at ${x}, ${y}`,
 };
 
+const nearIt = 'An arm’s length away, so that the bow hand fills about half of the picture.';
+
+/** How a picture is taken well, in three cards. */
 export const takingIt = {
+  open: 'How to take it',
   title: 'How to take it',
-  again: 'How to take it',
-  sample: 'A sample',
-  hideSample: 'Hide the sample',
-  sampleOf: (view: string) => `A sample picture, ${view}, with its points`,
-  next: 'Next',
-  begin: 'To the camera',
+  cards: { distance: 'How far', angle: 'From where', light: 'Light and sleeve' },
+  distance: {
+    'finger-side': nearIt,
+    'thumb-side': nearIt,
+    'player-eye': nearIt,
+    'down-stick': nearIt,
+    profile: 'A good step away: hand, wrist and half of the forearm are in the picture.',
+    front: 'Two steps away: bow, bridge and the whole arm are in the picture.',
+    'bow-side':
+      'A step away: the frog at one edge, more than the middle of the bow in the picture.',
+  } satisfies Record<View, string>,
+  level: 'Hold the device level and keep it still: what is seen askew is measured askew.',
+  light:
+    'Light from your side, not from behind the hand. The sleeve is pushed back and the wrist bare.',
+  apart: 'A plain ground behind the hand helps: a wall, not the music stand.',
   step: (n: number, all: number) => `${n} of ${all}`,
+  next: 'Next',
+  done: 'To the camera',
+  sample: 'A sample',
+  hideSample: 'Close it',
+  sampleOf: (view: string) => `A sample, ${view}, with its points`,
+  drawn: (view: string) => `A drawn sample, ${view}`,
+  sampleNote: 'A violin bow in the right hand; every other bow and hand is taken likewise.',
 };

@@ -2,7 +2,12 @@ import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
 import { strings } from '../../../strings';
-import { flipPicture, MOST_PIXELS, PictureProblem, preparePicture } from '../picture/preparePicture';
+import {
+  flipPicture,
+  MOST_PIXELS,
+  PictureProblem,
+  preparePicture,
+} from '../picture/preparePicture';
 import type { ChosenPicture } from './lookState';
 
 /** Makes pictures ready to be marked, and says in words why one could not be used. */

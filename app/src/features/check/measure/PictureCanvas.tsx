@@ -11,7 +11,7 @@ import { GuessOverlay } from './finder/GuessOverlay';
 import { Magnifier } from './Magnifier';
 import { MarkHandle } from './MarkHandle';
 import { MarksOverlay } from '../../../pictures/MarksOverlay';
-import { pointToSet } from './marks';
+import { guessesGivenUp, pointToSet } from './marks';
 import { guessesOf, nextOpen, type Marks, type Places } from './marksState';
 import { nearestMark } from './nearestMark';
 import { IDLE } from './tool/idle';
@@ -82,6 +82,7 @@ function Canvas({
       screenOf: (name) => toScreen(viewport, touchable(current())[name]!),
       pictureAt: (at) => inside(toPicture(viewport, at), picture),
       next: pointToSet(current()),
+      givenUp: guessesGivenUp(current()),
       change,
     });
     setDragged(tool.current.name === 'dragging' ? tool.current.mark : null);
@@ -90,6 +91,8 @@ function Canvas({
   const setInMiddle = () => {
     const name = pointToSet(current());
     if (name === null) return;
+    const givenUp = guessesGivenUp(current());
+    if (givenUp.length > 0) change({ type: 'refuse', names: givenUp });
     change({ type: 'begin' });
     change({ type: 'set', name, at: toPicture(viewport, middle) });
   };

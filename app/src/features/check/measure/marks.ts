@@ -38,8 +38,23 @@ export type MarksAction =
 /** The point that a touch of an empty place sets: the chosen one, or else the next one in order. */
 export const pointToSet = (marks: Marks): PointName | null => {
   if (marks.chosen !== null && !marks.placed[marks.chosen]) return marks.chosen;
-  return confirmStep(marks) ? null : nextOpen(marks);
+  return isLookingAtHand(marks) ? null : nextOpen(marks);
 };
+
+/** Several guesses of the hand are looked at together: a touch beside them says nothing. */
+const isLookingAtHand = (marks: Marks) => {
+  const step = confirmStep(marks);
+  return step !== null && step.id !== 'bow';
+};
+
+/**
+ * What a touch of an empty place gives up: the bow as in the last picture. Whoever goes on touching the bow, as in
+ * every first picture, need not refuse the guess before.
+ */
+export function guessesGivenUp(marks: Marks): readonly PointName[] {
+  const step = confirmStep(marks);
+  return step?.id === 'bow' && marks.chosen === null ? step.names : [];
+}
 
 /** The one way in which marks change. */
 export function changeMarks(marks: Marks, action: MarksAction): Marks {

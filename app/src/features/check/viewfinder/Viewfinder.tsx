@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { Image, View } from 'react-native';
-import type { View as PictureView } from '@open-palm/core/measure';
+import type { Side, View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../../kit/BackHeader';
 import { Button } from '../../../kit/Button';
 import { Notice } from '../../../kit/Notice';
@@ -9,6 +9,7 @@ import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { RADIUS, space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
+import { SamplePicture } from '../taking/SamplePicture';
 import { pickFile } from '../picture/pickFile';
 import { frameOf } from './frameOf';
 import { useCamera } from './useCamera';
@@ -23,6 +24,7 @@ export function Viewfinder({
   view,
   ghostUrl,
   problem,
+  help,
   onBack,
   onPicture,
 }: {
@@ -31,6 +33,8 @@ export function Viewfinder({
   ghostUrl: string | null;
   /** Why the last chosen file could not be used. */
   problem: string | null;
+  /** For a view that has cards and a sample. */
+  help?: { side: Side; onHow: () => void };
   onBack: () => void;
   onPicture: (picture: Blob | null) => void;
 }) {
@@ -38,9 +42,11 @@ export function Viewfinder({
   const { stream, state } = useCamera();
   const video = useRef<HTMLVideoElement>(null);
   const [showsGhost, setShowsGhost] = useState(true);
+  const [showsSample, setShowsSample] = useState(false);
   useEffect(() => {
     if (video.current) video.current.srcObject = stream;
   }, [stream]);
+  const isSampleShown = showsSample && help !== undefined && view !== null;
   const choose = () => void pickFile().then(onPicture);
   const shoot = () => void (video.current && frameOf(video.current).then(onPicture));
   return (
@@ -55,9 +61,16 @@ export function Viewfinder({
         {problem === null ? null : <Notice tone="out">{problem}</Notice>}
         {state === 'none' ? <Notice>{words.noCamera}</Notice> : null}
       </View>
+      {isSampleShown ? (
+        <View style={{ flex: 1, padding: space(4), justifyContent: 'center' }}>
+          <SamplePicture view={view} side={help.side} />
+        </View>
+      ) : null}
       <View
         style={{
           flex: 1,
+          // Out of sight the camera goes on: it is needed again in a moment.
+          ...(isSampleShown ? { display: 'none' } : {}),
           marginHorizontal: space(4),
           borderRadius: RADIUS,
           overflow: 'hidden',
@@ -86,6 +99,24 @@ export function Viewfinder({
         <Text variant="small" second>
           {view === null ? words.relaxedHint : strings.viewHints[view]}
         </Text>
+        {help ? (
+          <View style={{ flexDirection: 'row', gap: space(2) }}>
+            <Button
+              label={showsSample ? strings.takingIt.hideSample : strings.takingIt.sample}
+              icon="image-outline"
+              compact
+              onPress={() => setShowsSample(!showsSample)}
+              style={{ flex: 1 }}
+            />
+            <Button
+              label={strings.takingIt.open}
+              icon="help-circle-outline"
+              compact
+              onPress={help.onHow}
+              style={{ flex: 1.2 }}
+            />
+          </View>
+        ) : null}
         {ghostUrl === null ? null : (
           <Button
             label={showsGhost ? words.hideGhost : words.showGhost}

@@ -1,3 +1,4 @@
+import { setNext } from './setNext';
 import type { ToolEvent, ToolState, ToolWorld } from './toolTypes';
 
 export const IDLE: ToolState = { name: 'idle' };
@@ -8,7 +9,6 @@ export function idle(event: ToolEvent, world: ToolWorld): ToolState {
   const mark = world.markAt(event.at);
   if (mark) return { name: 'pointing', mark, from: event.at };
   if (!world.next) return IDLE;
-  world.change({ type: 'begin' });
-  world.change({ type: 'set', name: world.next, at: world.pictureAt(event.at) });
+  setNext(world, world.next, event.at);
   return { name: 'dragging', mark: world.next, offset: { x: 0, y: 0 }, isNew: true };
 }

@@ -1,5 +1,5 @@
 import type { PointName } from '@open-palm/core/measure';
-import { changeMarks, pointToSet } from '../marks';
+import { changeMarks, guessesGivenUp, pointToSet } from '../marks';
 import { noMarks, type Marks } from '../marksState';
 import { nearestMark } from '../nearestMark';
 import { inside, toPicture, toScreen } from '../../../../pictures/viewport';
@@ -21,6 +21,7 @@ function person() {
       screenOf: (name) => toScreen(VIEWPORT, marks.placed[name]!),
       pictureAt: (at) => inside(toPicture(VIEWPORT, at), PICTURE),
       next: pointToSet(marks),
+      givenUp: guessesGivenUp(marks),
       change: (action) => (marks = changeMarks(marks, action)),
     });
   };

@@ -1,4 +1,5 @@
 import { IDLE } from './idle';
+import { setNext } from './setNext';
 import type { ToolEvent, ToolState, ToolWorld } from './toolTypes';
 
 /** How far a finger may tremble before it drags, px of the screen. */
@@ -35,8 +36,7 @@ export function pointing(
         world.change({ type: 'choose', name: mark });
       } else {
         // Joints lie close together: a tap beside a mark, while a point is asked for, sets that point.
-        world.change({ type: 'begin' });
-        world.change({ type: 'set', name: world.next, at: world.pictureAt(event.at) });
+        setNext(world, world.next, event.at);
         world.change({ type: 'commit', advance: true });
       }
       return IDLE;

@@ -12,6 +12,8 @@ export interface ToolWorld {
   pictureAt(at: Vec2): Vec2;
   /** The point that a touch of an empty place sets. */
   next: PointName | null;
+  /** Guesses that a touch of an empty place gives up. */
+  givenUp: readonly PointName[];
   change(action: MarksAction): void;
 }
 

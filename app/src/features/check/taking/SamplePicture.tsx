@@ -1,0 +1,45 @@
+import { View } from 'react-native';
+import type { PointName, Side, View as PictureView } from '@open-palm/core/measure';
+import type { Vec2 } from '@open-palm/core/units';
+import { Text } from '../../../kit/Text';
+import { space } from '../../../kit/tokens';
+import { MarkedPicture } from '../../../pictures/MarkedPicture';
+import { strings } from '../../../strings';
+import { ViewFigure } from '../ViewFigure';
+import points from './samplePoints.json';
+
+const words = strings.takingIt;
+
+type Points = Partial<Record<PointName, Vec2>>;
+
+/** Rendered by `npm run pictures`; what shows the whole arm is drawn. */
+const SAMPLES: Partial<Record<PictureView, Points>> = points;
+const SIZE = { width: 640, height: 480 };
+
+/** What a good picture of a view looks like, with the points that it shows. */
+export function SamplePicture({ view, side }: { view: PictureView; side: Side }) {
+  const placed = SAMPLES[view];
+  const name = strings.views[view];
+  if (!placed) {
+    return (
+      <View role="img" aria-label={words.drawn(name)} style={{ alignItems: 'center' }}>
+        <ViewFigure view={view} side={side} width={320} />
+      </View>
+    );
+  }
+  return (
+    <View style={{ gap: space(2) }}>
+      <View style={side === 'left' ? { transform: [{ scaleX: -1 }] } : {}}>
+        <MarkedPicture
+          url={`/samples/${view}.jpg`}
+          picture={SIZE}
+          placed={placed}
+          label={words.sampleOf(name)}
+        />
+      </View>
+      <Text variant="small" second>
+        {words.sampleNote}
+      </Text>
+    </View>
+  );
+}

@@ -1,0 +1,49 @@
+import { useState } from 'react';
+import type { Side, View } from '@open-palm/core/measure';
+import { Viewfinder } from '../viewfinder/Viewfinder';
+import { CARDS, cardsFor, explainedViews, rememberExplained } from './seenCards';
+import { TakingCards } from './TakingCards';
+
+/** Taking the picture of a view; what is new to this device is explained first. */
+export function TakePicture({
+  view,
+  side,
+  ghostUrl,
+  problem,
+  onBack,
+  onPicture,
+}: {
+  view: View;
+  side: Side;
+  /** Address of the last picture of this view. */
+  ghostUrl: string | null;
+  /** Why the last chosen file could not be used. */
+  problem: string | null;
+  onBack: () => void;
+  onPicture: (picture: Blob | null) => void;
+}) {
+  const [cards, setCards] = useState(() => cardsFor(view, explainedViews()));
+  if (cards.length > 0) {
+    return (
+      <TakingCards
+        cards={cards}
+        view={view}
+        side={side}
+        onDone={() => {
+          rememberExplained(view);
+          setCards([]);
+        }}
+      />
+    );
+  }
+  return (
+    <Viewfinder
+      view={view}
+      ghostUrl={ghostUrl}
+      problem={problem}
+      help={{ side, onHow: () => setCards(CARDS) }}
+      onBack={onBack}
+      onPicture={onPicture}
+    />
+  );
+}
