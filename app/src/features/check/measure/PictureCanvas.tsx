@@ -163,6 +163,7 @@ const Picture = memo(function Picture({
 }) {
   return (
     <View
+      testID="picture"
       style={{
         position: 'absolute',
         left: viewport.x,

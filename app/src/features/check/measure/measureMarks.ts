@@ -22,7 +22,7 @@ const MARK_SD_SHARE = 0.0035;
  * The same for a guess that was called right: an eye lets pass what it would not have set. Measured by
  * `npm run bench:detect`, docs/accuracy.md.
  */
-const AGREED_SD_SHARE = 0.008;
+const AGREED_SD_SHARE = 0.007;
 
 /** What is known about a picture before any point is set. */
 export interface PictureFacts {

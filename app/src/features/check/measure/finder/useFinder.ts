@@ -43,8 +43,8 @@ export function useFinder(
   const [state, setState] = useState<FinderState>({ kind: 'off' });
   const [attempt, setAttempt] = useState(0);
   useEffect(() => {
-    // A picture that was worked on before is not searched again: its points are a person's by now.
-    if (!isUntouched(current())) return;
+    // A picture that was worked on before is not searched by itself: its points are a person's by now.
+    if (attempt === 0 && !isUntouched(current())) return;
     let isHere = true;
     const tell = (next: FinderState) => isHere && setState(next);
     tell({ kind: 'loading', share: 0 });
