@@ -4,7 +4,8 @@ import { CHROMIUM, CHROMIUM_FLAGS } from './support/studio';
 export default defineConfig({
   testDir: './tests',
   outputDir: '../test-results',
-  workers: 2,
+  // Journeys wait more than they compute: three keep two cores busy.
+  workers: 3,
   fullyParallel: false,
   timeout: 150_000,
   expect: { timeout: 15_000 },

@@ -1,14 +1,9 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import {
-  choosePicture,
-  demoPicture,
-  FINGER_SIDE_ORDER,
-  onScreen,
-  openLook,
-  placePoints,
-} from './support/lookAtHold';
+import { asUsedBefore } from './support/device';
+import { asked, confirmCarefully, finderIsDone, guesses, onZoomed } from './support/finder';
+import { choosePicture, demoPicture, openLook, placePoints } from './support/lookAtHold';
 import { CHROMIUM, CHROMIUM_FLAGS, ROOT, startStudio } from './support/studio';
 
 /** Takes the pictures of docs/screenshots from a fresh demo studio, on a phone and on a wide screen. */
@@ -28,6 +23,7 @@ async function open(width: number, height: number, colorScheme: 'light' | 'dark'
   const page = await context.newPage();
   page.on('pageerror', (error) => console.error(error.message));
   page.on('console', (m) => m.type() === 'error' && console.error(m.text()));
+  await asUsedBefore(page);
   await page.goto(studio.url);
   await page.getByRole('heading', { name: 'Today' }).waitFor();
   return page;
@@ -40,7 +36,7 @@ async function shoot(page: Page, name: string): Promise<void> {
   console.log(name);
 }
 
-/** A look half-way and to its end, with one mark being dragged under the magnifier. */
+/** A look half-way and to its end, with one guess being dragged under the magnifier. */
 async function lookThrough(page: Page, prefix: string): Promise<void> {
   const picture = demoPicture('deep-index.finger-side');
   await openLook(page, 'Osric Tidewell');
@@ -49,14 +45,19 @@ async function lookThrough(page: Page, prefix: string): Promise<void> {
   await page.getByRole('button', { name: 'Flip the picture' }).waitFor();
   await page.getByRole('button', { name: 'Place the points' }).click();
   await page.getByTestId('canvas').waitFor();
-  await placePoints(page, picture, FINGER_SIDE_ORDER.slice(0, 10));
-  const tip = await onScreen(page, picture, picture.points2d.middleDip!);
-  await page.mouse.move(tip.x - 14, tip.y - 9);
+  await finderIsDone(page);
+  await placePoints(page, picture, ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack']);
+  await asked(page).waitFor();
+  await page.getByRole('button', { name: 'Right' }).click();
+  await page.getByText('Middle finger', { exact: true }).waitFor();
+  const tip = await onZoomed(page, picture, (await guesses(page))['Middle finger: tip']!);
+  const to = await onZoomed(page, picture, picture.points2d.middleTip!);
+  await page.mouse.move(tip.x, tip.y);
   await page.mouse.down();
-  await page.mouse.move(tip.x, tip.y, { steps: 4 });
+  await page.mouse.move(to.x, to.y, { steps: 4 });
   await shoot(page, `${prefix}-measure`);
   await page.mouse.up();
-  await placePoints(page, picture, FINGER_SIDE_ORDER.slice(11));
+  await confirmCarefully(page, picture);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('heading', { name: 'What was measured' }).waitFor();
   await shoot(page, `${prefix}-result`);

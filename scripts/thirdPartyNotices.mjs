@@ -33,7 +33,8 @@ const text = `# Third-party notices
 
 Open Palm is built on these packages, with thanks. Their full licence texts are in their folders under \`node_modules\`
 after an install. The two typefaces (Besley, Atkinson Hyperlegible Next) are under the SIL Open Font License 1.1. The
-demo pictures are rendered with the rigged hand of @webxr-input-profiles/assets. Written by
+demo pictures are rendered with the rigged hand of @webxr-input-profiles/assets. The hand finder's palm and landmark models
+come unchanged out of @mediapipe/hands (Apache-2.0, The MediaPipe Authors); its licence is served beside them. Written by
 \`node scripts/thirdPartyNotices.mjs\`.
 
 | Package | Version | Licence | Copyright |

@@ -11,6 +11,7 @@ import { firstLoadKb } from './firstLoad';
 import { quantile, report } from './figures';
 import { serverFigures } from './serverBench';
 import { stationTimes, tapCheckSeconds } from './tapBench';
+import { confirmedSeconds, memoryGrowthMb, readySeconds, searchTimes } from './visionBench';
 import { workerTimes } from './workerBench';
 
 const FRAME_MS = 1000 / 60;
@@ -108,3 +109,30 @@ report('station, tap to painted frame, 95th percentile', quantile(stationMs, 0.9
 const { seconds, taps } = await tapCheckSeconds(forTaps);
 report(`a clean look by tap, ${taps} taps at one a second`, seconds, 's', 60);
 await forTaps.stop();
+
+const forVision = await startStudio();
+const ready = await readySeconds(forVision);
+report('hand finder ready after opening Measure, first time', ready.first, 's');
+report('the same, a second time', ready.again, 's', 2);
+const searchMs = await searchTimes(forVision);
+report(
+  `finding the hand in a picture, in the worker, median of ${searchMs.length}`,
+  quantile(searchMs, 0.5),
+  'ms',
+  400,
+);
+report('the same, longest (searched all round)', Math.max(...searchMs), 'ms', 1000);
+report('page after 30 pictures, growth', await memoryGrowthMb(forVision), 'MB', 50);
+for (const [what, student] of [
+  ['the bow touched', 'Osric Tidewell'],
+  ['the bow as in the last picture', 'Edda Marlowe-Quist'],
+] as const) {
+  const confirmed = await confirmedSeconds(forVision, student);
+  report(
+    `picture to confirmed numbers, ${what}, ${confirmed.taps} taps`,
+    confirmed.seconds,
+    's',
+    25,
+  );
+}
+await forVision.stop();

@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test';
+import { asUsedBefore, withoutFinder } from '../support/device';
 import {
   choosePicture,
   demoPicture,
@@ -26,6 +27,8 @@ declare global {
 export async function dragTimes(studio: RunningStudio): Promise<DragTimes> {
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await withoutFinder(page);
+  await asUsedBefore(page);
   await page.goto(studio.url);
   const picture = demoPicture('settled.finger-side');
   await openLook(page, 'Osric Tidewell');

@@ -1,8 +1,6 @@
 import { test as base, expect, type Page } from '@playwright/test';
+import { asUsedBefore, withoutFinder } from './device';
 import { startStudio, type RunningStudio } from './studio';
-
-/** Views as the app names them, all of which were explained on the device of a journey. */
-const EXPLAINED = ['finger-side', 'thumb-side', 'player-eye', 'profile', 'front', 'bow-side'];
 
 /** A test with a demo studio of its own, and a page that must not show a fault of the program. */
 export const test = base.extend<{
@@ -24,13 +22,8 @@ export const test = base.extend<{
   page: async ({ page, studio, finder, usedBefore }, provide) => {
     const faults: string[] = [];
     page.on('pageerror', (error) => faults.push(error.message));
-    if (!finder) await page.route('**/vision/**', (route) => route.abort());
-    if (usedBefore) {
-      await page.addInitScript(
-        (views) => localStorage.setItem('open-palm.explained-views', JSON.stringify(views)),
-        EXPLAINED,
-      );
-    }
+    if (!finder) await withoutFinder(page);
+    if (usedBefore) await asUsedBefore(page);
     await page.goto(studio.url);
     await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
     await provide(page);

@@ -30,7 +30,7 @@ test('a picture is taken with the last one of its view faintly over it', async (
   await expect(ghost).toBeVisible();
   await page.getByRole('button', { name: 'Hide the last picture' }).click();
   await expect(ghost).toHaveCount(0);
-  const shoot = page.getByRole('button', { name: 'Take it' });
+  const shoot = page.getByRole('button', { name: 'Take it', exact: true });
   await expect(shoot).toBeEnabled();
   await page.waitForFunction(() => (document.querySelector('video')?.videoWidth ?? 0) > 0);
   await shoot.click();
@@ -43,6 +43,6 @@ test('a view that was never taken shows nothing over the camera', async ({ page 
   await openLook(page, 'Edda Marlowe-Quist');
   await page.getByRole('radio', { name: 'Thumb side' }).click();
   await page.getByRole('button', { name: 'Take a picture' }).click();
-  await expect(page.getByRole('button', { name: 'Take it' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Take it', exact: true })).toBeEnabled();
   await expect(page.getByRole('button', { name: 'Hide the last picture' })).toHaveCount(0);
 });

@@ -26,9 +26,16 @@ export interface AppParts {
   log: Log;
 }
 
+/** How a connection ends that the other side has left. */
+const GIVEN_UP = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'ECONNRESET', 'EPIPE']);
+
 /** The server without a port: errors first, then who may ask, then what is asked. */
 export function createApp({ db, pictureDir, outboxDir, fontDir, webDir, now, log }: AppParts): Koa {
   const app = new Koa();
+  app.on('error', (error: NodeJS.ErrnoException) => {
+    // Whoever leaves a page gives up what it was still loading: that is no fault.
+    if (!GIVEN_UP.has(error.code ?? '')) log({ level: 'error', stack: error.stack });
+  });
   app.use(errors(log));
   app.use(localOnly);
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
