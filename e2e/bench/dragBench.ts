@@ -26,7 +26,10 @@ declare global {
 /** Drags a mark 200 steps with every point set, and times each move in the page itself. */
 export async function dragTimes(studio: RunningStudio): Promise<DragTimes> {
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
+  });
   await withoutFinder(page);
   await asUsedBefore(page);
   await page.goto(studio.url);

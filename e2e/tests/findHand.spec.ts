@@ -39,6 +39,10 @@ test('the hand is found, counts only once it was looked at, and reads as in trut
   ).toBeVisible();
   await expect(button(page, 'Read the result')).toHaveCount(0);
   expect(medianOff(await guesses(page), (point) => picture.points2d[point]!)).toBeLessThan(40);
+  // By keys alone: Enter calls right, undo takes it back.
+  await page.getByTestId('canvas').press('Enter');
+  await expect(asked(page)).toHaveText('A guess: is it right? · 8 of 20 points');
+  await page.keyboard.press('Control+z');
   await confirmCarefully(page, picture);
   await expect(page.getByText('Everything this view can tell is marked.')).toBeVisible();
   await press(page, 'Read the result');

@@ -19,7 +19,9 @@ import {
   putShot,
   removeShot,
   setReady,
+  type ChosenPicture,
   type LookState,
+  type Shot,
 } from './look/lookState';
 import { useKeep } from './look/useKeep';
 import { useLessonStart } from './look/useLessonStart';
@@ -127,6 +129,7 @@ export function CheckSteps({
           onPicture={(file) =>
             void take(file).then((picture) => {
               if (!picture) return;
+              forgetUnused(shot.picture, shots);
               onChange((now) => ({ shot: { ...now.shot, picture }, step: 'setup' }));
             })
           }
@@ -276,6 +279,13 @@ export function CheckSteps({
       onBack={isLookedAt(state) ? () => goTo('result') : null}
     />
   );
+}
+
+/** Gives back the memory of a picture that another one replaces, unless the look has it already. */
+function forgetUnused(picture: ChosenPicture | null, shots: readonly Shot[]): void {
+  if (picture && !shots.some((shot) => shot.picture.id === picture.id)) {
+    URL.revokeObjectURL(picture.url);
+  }
 }
 
 /** The first view of the hold from which there is no picture yet. */

@@ -50,9 +50,9 @@ export const measure = {
   retake: (turn: string) => `Seen too obliquely for a firm number: ${turn}.`,
   noNumbers: 'Numbers appear here as soon as their points are set.',
   canvas:
-    'The picture. Press Enter to set the next point in the middle, then move it with the arrow keys.',
+    'The picture. Press Enter to call a guess right, or to set the next point in the middle; then move it with the arrow keys.',
   point: (name: string, x: number, y: number) => `${name}, at ${x}, ${y}`,
-  keys: 'Keys: arrows move the chosen point, with Shift ten times as far; Enter on the picture sets the next one; Ctrl+Z takes back, Ctrl+Y brings again. The wheel zooms, with Shift it pans.',
+  keys: 'Keys: arrows move the chosen point, with Shift ten times as far; Enter on the picture calls a guess right or sets the next point; Ctrl+Z takes back, Ctrl+Y brings again. The wheel zooms, with Shift it pans.',
   mirrored:
     'The knuckles lie on the hair’s side. Is the picture mirrored, or are the stick’s ends swapped?',
   flip: 'Flip picture and points',

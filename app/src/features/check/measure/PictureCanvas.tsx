@@ -88,11 +88,11 @@ function Canvas({
     setDragged(tool.current.name === 'dragging' ? tool.current.mark : null);
   };
   const middle = useMemo(() => ({ x: box.width / 2, y: box.height / 2 }), [box]);
-  const setInMiddle = () => {
+  const onEnter = () => {
+    const guessed = confirmStep(current());
+    if (guessed) return change({ type: 'agree', names: guessed.names });
     const name = pointToSet(current());
     if (name === null) return;
-    const givenUp = guessesGivenUp(current());
-    if (givenUp.length > 0) change({ type: 'refuse', names: givenUp });
     change({ type: 'begin' });
     change({ type: 'set', name, at: toPicture(viewport, middle) });
   };
@@ -110,7 +110,7 @@ function Canvas({
           box={box}
         />
       </View>
-      <TouchLayer onTool={onTool} onZoom={zoomAbout} onPan={panBy} onEnter={setInMiddle} />
+      <TouchLayer onTool={onTool} onZoom={zoomAbout} onPan={panBy} onEnter={onEnter} />
       {marks.sequence.map((name) => {
         const place = shown[name];
         if (!place) return null;
