@@ -63,10 +63,10 @@ export async function searchTimes(studio: RunningStudio): Promise<number[]> {
       for (const [number, base64] of all.entries()) {
         const blob = await (await fetch(`data:image/jpeg;base64,${base64}`)).blob();
         const started = performance.now();
-        const id = `${round}.${number}`;
+        const url = `${round}.${number}`;
         await new Promise<void>((resolve) => {
           worker.onmessage = () => resolve();
-          worker.postMessage({ kind: 'find', number, picture: { id, blob }, side: 'right' });
+          worker.postMessage({ kind: 'find', number, picture: { url, blob }, side: 'right' });
         });
         measured.push(performance.now() - started);
       }

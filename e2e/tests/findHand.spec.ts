@@ -195,7 +195,7 @@ test('the browser’s finder sees what it sees outside a browser, to half a pixe
           worker.postMessage({
             kind: 'find',
             number: 1,
-            picture: { id: 'a', blob },
+            picture: { url: 'a', blob },
             side: 'right',
           });
         }
@@ -241,8 +241,12 @@ test.describe('a device that was not used before', () => {
     await press(page, 'A sample');
     await expect(page.getByRole('img', { name: /^A sample, Finger side/ })).toBeVisible();
     await press(page, 'Close it');
-    await choosePicture(page, file);
+    // As a selfie camera gives it: the other hand, until it is flipped.
+    await choosePicture(page, right.file);
     await press(page, 'Place the points');
+    await expect(page.getByText(/No bow hand was made out here/)).toBeVisible();
+    await press(page, 'Flip it');
+    await expect(page.getByText(/No bow hand was made out here/)).toHaveCount(0);
     await finderIsDone(page);
     await placePoints(page, left, BOW);
     await expect(asked(page)).toBeVisible();

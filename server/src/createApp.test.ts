@@ -10,6 +10,9 @@ beforeAll(async () => {
   mkdirSync(join(webDir, '_expo'));
   writeFileSync(join(webDir, 'index.html'), '<title>Open Palm</title>');
   writeFileSync(join(webDir, '_expo/entry-0123.js'), 'start()');
+  mkdirSync(join(webDir, 'vision/0123456789abcdef'), { recursive: true });
+  writeFileSync(join(webDir, 'vision/files.json'), '{}');
+  writeFileSync(join(webDir, 'vision/0123456789abcdef/palm.tflite'), 'model');
   studio = await openTestStudio(webDir);
 });
 afterAll(() => studio.close());
@@ -33,6 +36,13 @@ describe('createApp', () => {
     expect(text).toBe('start()');
     expect(headers.get('cache-control')).toMatch(/immutable/);
     expect((await studio.get('/_expo/gone.js')).status).toBe(404);
+  });
+
+  it('lets the hand finder’s files be kept for good, but not the list of them', async () => {
+    const model = await studio.get('/vision/0123456789abcdef/palm.tflite');
+    expect(model.headers.get('cache-control')).toMatch(/immutable/);
+    const list = await studio.get('/vision/files.json');
+    expect(list.headers.get('cache-control')).toBe('no-cache');
   });
 
   it('answers an unknown address of the API as an error, not as a page', async () => {

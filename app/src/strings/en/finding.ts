@@ -9,6 +9,7 @@ export const finder = {
   looking: 'Looking for the hand',
   progress: 'How much of the hand finder is loaded',
   askTwo: 'Touch wrist and knuckle',
+  flip: 'Flip it',
   retry: 'Try again',
   touching:
     'Touch the wrist, then the knuckle of the middle finger. The other points are then looked for around them.',
@@ -16,7 +17,7 @@ export const finder = {
     'No hand was made out there either. Place the points by hand: all numbers are the same.',
   nothing: {
     noHand:
-      'No bow hand was made out here. Light from the front and the whole hand in the picture help. Show where it is, or place the points by hand.',
+      'No bow hand was made out here. Show where it is, flip a mirrored picture, or place the points by hand. Light from the front helps.',
     severalHands: 'There is more than one hand here. Show which one holds the bow.',
     tooDark: 'This picture is almost black. Take it again with light from the front.',
     tooSmall: 'This picture is too small to find a hand in. Take a larger one.',

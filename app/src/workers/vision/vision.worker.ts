@@ -9,7 +9,7 @@ import type { VisionAnswer, VisionFiles, VisionPicture, VisionQuestion } from '.
 
 /** Message adapter only: the hand finder, away from the screen's own thread. One question after the other. */
 let models: HandModels | null = null;
-let opened: { id: string; picture: Promise<OpenedPicture> } | null = null;
+let opened: { url: string; picture: Promise<OpenedPicture> } | null = null;
 let turn: Promise<void> = Promise.resolve();
 
 self.onmessage = ({ data }: MessageEvent<VisionQuestion>) => {
@@ -60,7 +60,7 @@ async function searchFor(
 }
 
 function pixelsOf(picture: VisionPicture): Promise<OpenedPicture> {
-  if (opened?.id !== picture.id) opened = { id: picture.id, picture: openPicture(picture) };
+  if (opened?.url !== picture.url) opened = { url: picture.url, picture: openPicture(picture) };
   return opened.picture;
 }
 

@@ -46,12 +46,12 @@ export class VisionClient {
 
   /** Looks for the hand; its places are px of the picture itself. */
   find(picture: VisionPicture, side: Side): Promise<HandSearch> {
-    return this.#search({ kind: 'find', picture, side });
+    return this.#search({ kind: 'find', picture: sent(picture), side });
   }
 
   /** Looks for the hand whose wrist and middle knuckle were touched. */
   findAt(picture: VisionPicture, side: Side, wrist: Place, middleMcp: Place): Promise<HandSearch> {
-    return this.#search({ kind: 'findAt', picture, side, wrist, middleMcp });
+    return this.#search({ kind: 'findAt', picture: sent(picture), side, wrist, middleMcp });
   }
 
   /** The stick's middle near each of two touches on it; null where no edges are near. */
@@ -59,7 +59,7 @@ export class VisionClient {
     picture: VisionPicture,
     places: readonly [Place, Place],
   ): Promise<readonly (Place | null)[]> {
-    const answer = await this.#ask({ kind: 'snap', picture, places });
+    const answer = await this.#ask({ kind: 'snap', picture: sent(picture), places });
     return answer.kind === 'snapped' ? answer.places : [null, null];
   }
 
@@ -113,5 +113,8 @@ export class VisionClient {
     return new Promise((resolve) => this.#waiting.set(number, resolve));
   }
 }
+
+/** Only what the worker needs: the rest of a picture stays on the page. */
+const sent = ({ url, blob }: VisionPicture): VisionPicture => ({ url, blob });
 
 type DistributiveOmit<T, K extends PropertyKey> = T extends { number: number } ? Omit<T, K> : never;

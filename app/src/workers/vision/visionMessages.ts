@@ -21,9 +21,9 @@ export interface VisionFiles {
 /** Why there is no hand finder. */
 export type VisionProblem = 'missing' | 'damaged' | 'unsupported';
 
-/** A picture as it is handed to the worker; its id tells whether it was opened before. */
+/** A picture as it is handed to the worker; its address, another one once it is flipped, tells whether it was opened. */
 export interface VisionPicture {
-  id: string;
+  url: string;
   blob: Blob;
 }
 

@@ -65,7 +65,7 @@ export function MeasureStep({
   const numbers = (
     <>
       <Warnings problem={problem} mirrored={mirrored} onFlip={onFlip} />
-      <FinderBar finder={finder} />
+      <FinderBar finder={finder} onFlip={onFlip} />
       {told}
     </>
   );

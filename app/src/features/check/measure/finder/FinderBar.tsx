@@ -6,12 +6,19 @@ import { Text } from '../../../../kit/Text';
 import { useTokens } from '../../../../kit/ThemeProvider';
 import { space } from '../../../../kit/tokens';
 import { strings } from '../../../../strings';
-import type { Finder } from './useFinder';
+import type { Finder, Nothing } from './useFinder';
 
 const words = strings.finder;
 
 /** What the search for the hand is doing, and what can be done when it found none. */
-export const FinderBar = memo(function FinderBar({ finder }: { finder: Finder }) {
+export const FinderBar = memo(function FinderBar({
+  finder,
+  onFlip,
+}: {
+  finder: Finder;
+  /** Turns the picture over: a mirrored hand is the other hand. */
+  onFlip: () => void;
+}) {
   const tokens = useTokens();
   const { state, askTwo, retry } = finder;
   switch (state.kind) {
@@ -38,11 +45,7 @@ export const FinderBar = memo(function FinderBar({ finder }: { finder: Finder })
     case 'nothing':
       return (
         <View style={{ padding: space(2) }}>
-          <Notice
-            {...(canTouch(state.why) ? { action: { label: words.askTwo, onPress: askTwo } } : {})}
-          >
-            {words.nothing[state.why]}
-          </Notice>
+          <Notice {...waysOut(state.why, askTwo, onFlip)}>{words.nothing[state.why]}</Notice>
         </View>
       );
     case 'touching':
@@ -72,5 +75,9 @@ export const FinderBar = memo(function FinderBar({ finder }: { finder: Finder })
   }
 });
 
-/** Where a person can see more than the finder. */
-const canTouch = (why: string): boolean => why === 'noHand' || why === 'severalHands';
+/** What a person can do who sees more than the finder. */
+function waysOut(why: Nothing, askTwo: () => void, onFlip: () => void) {
+  const action = { label: words.askTwo, onPress: askTwo };
+  if (why === 'severalHands') return { action };
+  return why === 'noHand' ? { action, further: { label: words.flip, onPress: onFlip } } : {};
+}

@@ -8,13 +8,16 @@ import type { ChosenPicture } from '../../look/lookState';
 import type { Marks, Places } from '../marksState';
 import type { MarksStore } from '../useMarks';
 
+/** Why no hand is offered. */
+export type Nothing = Exclude<HandSearch['outcome'], 'found'>;
+
 /** How the search for the hand stands. */
 export type FinderState =
   | { kind: 'off' }
   | { kind: 'loading'; share: number }
   | { kind: 'looking' }
   | { kind: 'found' }
-  | { kind: 'nothing'; why: Exclude<HandSearch['outcome'], 'found'> }
+  | { kind: 'nothing'; why: Nothing }
   /** The wrist and the middle knuckle are being touched. */
   | { kind: 'touching' }
   /** No hand was seen there either. */
@@ -68,9 +71,9 @@ export function useFinder(
     return () => {
       isHere = false;
     };
-    // A picture that is flipped keeps its id and what was found in it.
+    // A picture that is flipped has another address; what was found in it was flipped with it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [vision, picture.id, side, attempt]);
+  }, [vision, picture.url, side, attempt]);
 
   const { wrist, middleMcp } = marks.placed;
   const isTouched =
