@@ -106,7 +106,7 @@ test('of two hands a person shows the right one by wrist and knuckle; a wrong gu
   await choosePicture(page, file);
   await press(page, 'Place the points');
   await expect(page.getByText(/^There is more than one hand here/)).toBeVisible();
-  await press(page, 'Touch wrist and knuckle');
+  await press(page, 'Show it');
   await placePoints(page, picture, ['wrist', 'middleMcp']);
   await expect(asked(page)).toBeVisible();
   const told = await guesses(page);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fitted, inside, panned, toPicture, toScreen, zoomed } from './viewport';
+import { fitted, focused, inside, panned, toPicture, toScreen, zoomed } from './viewport';
 
 const PICTURE = { width: 1200, height: 900 };
 const BOX = { width: 390, height: 420 };
@@ -55,5 +55,43 @@ describe('viewport', () => {
 
   it('brings a place back into the picture', () => {
     expect(inside({ x: -4, y: 1000 }, PICTURE)).toEqual({ x: 0, y: 900 });
+  });
+});
+
+describe('focused', () => {
+  const picture = { width: 1200, height: 900 };
+  const box = { width: 390, height: 292.5 };
+
+  it('shows a place in the middle, nearer than the whole picture', () => {
+    const viewport = focused([{ x: 600, y: 450 }], picture, box);
+    expect(viewport.scale).toBeCloseTo(2.8 * fitted(picture, box).scale, 6);
+    expect(toScreen(viewport, { x: 600, y: 450 })).toEqual({ x: 195, y: 146.25 });
+  });
+
+  it('keeps all places in the box with room around them, and the picture’s edge at its own', () => {
+    const places = [
+      { x: 20, y: 30 },
+      { x: 400, y: 500 },
+    ];
+    const viewport = focused(places, picture, box);
+    for (const place of places) {
+      const { x, y } = toScreen(viewport, place);
+      expect(Math.min(x, y)).toBeGreaterThan(0);
+      expect(x).toBeLessThan(box.width);
+      expect(y).toBeLessThan(box.height);
+    }
+    expect([viewport.x, viewport.y]).toEqual([0, 0]);
+  });
+
+  it('shows the whole picture where the places lie far apart', () => {
+    const viewport = focused(
+      [
+        { x: 0, y: 0 },
+        { x: 1200, y: 900 },
+      ],
+      picture,
+      box,
+    );
+    expect(viewport).toEqual(fitted(picture, box));
   });
 });

@@ -8,7 +8,7 @@ export const finder = {
     `Getting the hand finder ready, ${percent} %. Begin by hand meanwhile.`,
   looking: 'Looking for the hand',
   progress: 'How much of the hand finder is loaded',
-  askTwo: 'Touch wrist and knuckle',
+  askTwo: 'Show it',
   flip: 'Flip it',
   retry: 'Try again',
   touching:
@@ -17,8 +17,9 @@ export const finder = {
     'No hand was made out there either. Place the points by hand: all numbers are the same.',
   nothing: {
     noHand:
-      'No bow hand was made out here. Show where it is, flip a mirrored picture, or place the points by hand. Light from the front helps.',
-    severalHands: 'There is more than one hand here. Show which one holds the bow.',
+      'No bow hand was made out here. Show it by wrist and knuckle, flip a mirrored picture, or go on by hand.',
+    severalHands:
+      'There is more than one hand here. Show by wrist and knuckle which one holds the bow.',
     tooDark: 'This picture is almost black. Take it again with light from the front.',
     tooSmall: 'This picture is too small to find a hand in. Take a larger one.',
   } satisfies Record<Exclude<HandSearch['outcome'], 'found'>, string>,

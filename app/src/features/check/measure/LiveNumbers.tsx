@@ -19,7 +19,7 @@ export const LiveNumbers = memo(function LiveNumbers({
       role="region"
       aria-label={strings.measure.numbers}
       tabIndex={0}
-      style={{ flex: 1, minHeight: 68 }}
+      style={{ flex: 1, minHeight: measures.length === 0 ? 36 : 68 }}
       contentContainerStyle={{
         flexDirection: 'row',
         flexWrap: 'wrap',

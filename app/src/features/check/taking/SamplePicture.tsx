@@ -15,6 +15,8 @@ type Points = Partial<Record<PointName, Vec2>>;
 /** Rendered by `npm run pictures`; what shows the whole arm is drawn. */
 const SAMPLES: Partial<Record<PictureView, Points>> = points;
 const SIZE = { width: 640, height: 480 };
+/** On a wide screen it stays small enough for what stands below it. */
+const WIDEST = 480;
 
 /** What a good picture of a view looks like, with the points that it shows. */
 export function SamplePicture({ view, side }: { view: PictureView; side: Side }) {
@@ -28,7 +30,7 @@ export function SamplePicture({ view, side }: { view: PictureView; side: Side })
     );
   }
   return (
-    <View style={{ gap: space(2) }}>
+    <View style={{ gap: space(2), width: '100%', maxWidth: WIDEST, alignSelf: 'center' }}>
       <View style={side === 'left' ? { transform: [{ scaleX: -1 }] } : {}}>
         <MarkedPicture
           url={`/samples/${view}.jpg`}
