@@ -1,9 +1,10 @@
 import { memo } from 'react';
-import Svg, { Circle, G, Line } from 'react-native-svg';
+import { Circle, G, Line } from 'react-native-svg';
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
 import { useTokens } from '../kit/ThemeProvider';
 import { LINES } from './boneLines';
+import { PictureLayer } from './PictureLayer';
 import { toScreen, type Size, type Viewport } from './viewport';
 
 /** The marks over the picture. The chosen one is a ring, so that the place itself stays visible. */
@@ -20,12 +21,7 @@ export const MarksOverlay = memo(function MarksOverlay({
 }) {
   const tokens = useTokens();
   return (
-    <Svg
-      width={box.width}
-      height={box.height}
-      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
-      aria-hidden
-    >
+    <PictureLayer box={box}>
       {LINES.map(([a, b]) => {
         const from = placed[a];
         const to = placed[b];
@@ -38,7 +34,7 @@ export const MarksOverlay = memo(function MarksOverlay({
         const { x, y } = toScreen(viewport, place);
         return <Dot key={name} x={x} y={y} chosen={name === chosen} color={tokens.amber} />;
       })}
-    </Svg>
+    </PictureLayer>
   );
 });
 

@@ -3,11 +3,9 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { PointName, Side } from '@open-palm/core/measure';
 import { Button } from '../../../kit/Button';
-import { Text } from '../../../kit/Text';
-import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
-import { GuideFigure } from './GuideFigure';
+import { GuideFrame } from './GuideFrame';
 import type { MarksStore } from './useMarks';
 
 const words = strings.measure;
@@ -43,32 +41,15 @@ export const Guide = memo(function Guide({
   change: MarksStore['change'];
   onRead: () => void;
 }) {
-  const tokens = useTokens();
   const finished = done === all;
   return (
-    <View
-      style={{
-        gap: space(2),
-        padding: space(3),
-        borderTopWidth: 1,
-        borderColor: tokens.line,
-        backgroundColor: tokens.card,
-      }}
+    <GuideFrame
+      points={chosen === null ? [] : [chosen]}
+      side={side}
+      label={`${isSet ? words.selected : words.next} · ${words.progress(done, all)}`}
+      title={chosen === null ? null : strings.points[chosen]}
+      hint={finished ? words.done : null}
     >
-      <View style={{ flexDirection: 'row', gap: space(3), alignItems: 'center' }}>
-        {chosen === null ? null : <GuideFigure points={[chosen]} side={side} size={76} />}
-        <View style={{ flex: 1 }} aria-live="polite">
-          <Text variant="label" second>
-            {`${isSet ? words.selected : words.next} · ${words.progress(done, all)}`}
-          </Text>
-          {chosen === null ? null : (
-            <Text variant="figure" style={{ minHeight: 48 }}>
-              {strings.points[chosen]}
-            </Text>
-          )}
-          {finished ? <Text variant="small">{words.done}</Text> : null}
-        </View>
-      </View>
       <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
         <IconButton
           icon="undo"
@@ -100,6 +81,6 @@ export const Guide = memo(function Guide({
         )}
       </View>
       <Button label={readLabel} primary disabled={!canRead} onPress={onRead} />
-    </View>
+    </GuideFrame>
   );
 });

@@ -3,12 +3,10 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { PointName, Side } from '@open-palm/core/measure';
 import { Button } from '../../../../kit/Button';
-import { Text } from '../../../../kit/Text';
-import { useTokens } from '../../../../kit/ThemeProvider';
 import { space } from '../../../../kit/tokens';
 import { strings } from '../../../../strings';
 import type { ConfirmStep } from '../confirmStep';
-import { GuideFigure } from '../GuideFigure';
+import { GuideFrame } from '../GuideFrame';
 import type { MarksStore } from '../useMarks';
 
 const words = strings.confirm;
@@ -39,33 +37,17 @@ export const ConfirmGuide = memo(function ConfirmGuide({
   change: MarksStore['change'];
   onRead: () => void;
 }) {
-  const tokens = useTokens();
   const isOne = step.names.length === 1;
   const meant = chosen !== null && step.names.includes(chosen) ? [chosen] : step.names;
   return (
-    <View
-      style={{
-        gap: space(2),
-        padding: space(3),
-        borderTopWidth: 1,
-        borderColor: tokens.line,
-        backgroundColor: tokens.card,
-      }}
+    <GuideFrame
+      points={meant}
+      side={side}
+      label={`${words.ask} · ${words.progress(done, all)}`}
+      isGuess
+      title={isOne || meant.length > 1 ? words.groups[step.id] : strings.points[meant[0]!]}
+      hint={isOne ? words.hint.one : words.hint.several}
     >
-      <View style={{ flexDirection: 'row', gap: space(3), alignItems: 'center' }}>
-        <GuideFigure points={meant} side={side} size={76} />
-        <View style={{ flex: 1 }} aria-live="polite">
-          <Text variant="label" color={tokens.amberInk}>
-            {`${words.ask} · ${words.progress(done, all)}`}
-          </Text>
-          <Text variant="figure">
-            {isOne || meant.length > 1 ? words.groups[step.id] : strings.points[meant[0]!]}
-          </Text>
-          <Text variant="small" second>
-            {isOne ? words.hint.one : words.hint.several}
-          </Text>
-        </View>
-      </View>
       <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'center' }}>
         <IconButton
           icon="undo"
@@ -97,6 +79,6 @@ export const ConfirmGuide = memo(function ConfirmGuide({
           style={{ flex: 1 }}
         />
       </View>
-    </View>
+    </GuideFrame>
   );
 });

@@ -1,8 +1,9 @@
 import { memo } from 'react';
-import Svg, { Circle, G, Line } from 'react-native-svg';
+import { Circle, G, Line } from 'react-native-svg';
 import type { PointName } from '@open-palm/core/measure';
 import { useTokens } from '../../../../kit/ThemeProvider';
 import { LINES } from '../../../../pictures/boneLines';
+import { PictureLayer } from '../../../../pictures/PictureLayer';
 import { toScreen, type Size, type Viewport } from '../../../../pictures/viewport';
 import type { Places } from '../marksState';
 
@@ -26,12 +27,7 @@ export const GuessOverlay = memo(function GuessOverlay({
     return place && lookedAt.includes(name) ? toScreen(viewport, place) : null;
   };
   return (
-    <Svg
-      width={box.width}
-      height={box.height}
-      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
-      aria-hidden
-    >
+    <PictureLayer box={box}>
       {LINES.map(([a, b]) => {
         const p = at(a);
         const q = at(b);
@@ -77,6 +73,6 @@ export const GuessOverlay = memo(function GuessOverlay({
           </G>
         );
       })}
-    </Svg>
+    </PictureLayer>
   );
 });
