@@ -18,7 +18,6 @@ export interface DetectCase {
   found: HandPlaces | null;
   /** From a touch of the wrist and of the middle knuckle. */
   fromTwo: HandPlaces | null;
-  ms: number;
 }
 
 const SHOTS = 4;
@@ -39,13 +38,11 @@ export async function* detectCases(models: HandModels): AsyncGenerator<DetectCas
     const places = Object.fromEntries(
       HAND_POINTS.map((name) => [name, at(truth.points2d[name])]),
     ) as HandPlaces;
-    const started = performance.now();
     const found = placesOf(await findHand(pixels, truth.side, models));
-    const ms = performance.now() - started;
     const fromTwo = placesOf(
       await findHandAt(pixels, truth.side, places.wrist, places.middleMcp, models),
     );
-    yield { truth, places, hidden, handLengthPx: handLengthPx(truth), found, fromTwo, ms };
+    yield { truth, places, hidden, handLengthPx: handLengthPx(truth), found, fromTwo };
   }
 }
 

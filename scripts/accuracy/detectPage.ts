@@ -23,7 +23,7 @@ const jointTable = (rows: readonly JointSummary[], digits: number) =>
 
 /** docs/accuracy.md, from what was measured. */
 export function accuracyPage(summary: DetectSummary): string {
-  const { views, kinds, bends, depths, said, agreedSdShare, medianMs, longestMs } = summary;
+  const { views, kinds, bends, depths, said, agreedSdShare } = summary;
   const all = views.reduce((sum, view) => sum + view.all, 0);
   const found = views.reduce((sum, view) => sum + view.found, 0);
   const points = said.right + said.moved + said.unseen;
@@ -56,8 +56,7 @@ ${table(
 
 ${found} of ${all} are found (${percent(found / all)}). Points are told as mean (ninetieth percentile), of the points that can be seen; "badly
 wrong" are found hands whose points are off by more than a tenth of the hand's length in the median. From the player's
-eye a closed hand hardly looks like one, which is why it is found least. A search took ${medianMs.toFixed(0)} ms in the median and
-${longestMs.toFixed(0)} ms at most in Node on the machine that wrote this.
+eye a closed hand hardly looks like one, which is why it is found least.
 
 ${table(
   ['Kind of point', 'Off, % of the hand', 'Near enough to be called right'],

@@ -45,9 +45,6 @@ export interface DetectSummary {
   said: { right: number; moved: number; unseen: number };
   /** SD in each direction of points that were called right, as a share of the picture's longer side. */
   agreedSdShare: number;
-  /** ms in Node, for the search of a picture. */
-  medianMs: number;
-  longestMs: number;
 }
 
 const BADLY_WRONG_PERCENT = 10;
@@ -84,7 +81,6 @@ export function detectSummary(cases: readonly DetectCase[], normal: () => number
     );
   const count = (of: (said: (typeof looked)[number]['said']) => number) =>
     looked.reduce((sum, { said }) => sum + of(said), 0);
-  const ms = cases.map((one) => one.ms).sort((a, b) => a - b);
   return {
     views: [...new Set(cases.map(({ truth }) => truth.view))].map((view) =>
       viewSummary(
@@ -101,8 +97,6 @@ export function detectSummary(cases: readonly DetectCase[], normal: () => number
       unseen: count(({ unseen }) => unseen.length),
     },
     agreedSdShare: agreedSdShare(looked),
-    medianMs: ms[ms.length >> 1]!,
-    longestMs: ms.at(-1)!,
   };
 }
 
