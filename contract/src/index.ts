@@ -1,4 +1,5 @@
 export * from './apiError';
+export * from './balanceWords';
 export * from './capture';
 export * from './check';
 export * from './coco';
@@ -10,6 +11,7 @@ export * from './lessonLog';
 export * from './lessonWords';
 export * from './letter';
 export * from './measureSchema';
+export * from './opBalanceFile';
 export * from './opJudgeFile';
 export * from './opMeasureFile';
 export * from './ownHold';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { holdSchema } from '@open-palm/core/holds';
 import { cocoFileSchema } from './coco';
+import { opBalanceFileSchema } from './opBalanceFile';
 import { opJudgeFileSchema } from './opJudgeFile';
 import { opMeasureFileSchema } from './opMeasureFile';
 
@@ -8,6 +9,7 @@ import { opMeasureFileSchema } from './opMeasureFile';
 export const jsonSchemas = {
   'measure-file.schema.json': z.toJSONSchema(opMeasureFileSchema, { io: 'input' }),
   'coco.schema.json': z.toJSONSchema(cocoFileSchema, { io: 'input' }),
+  'balance-file.schema.json': z.toJSONSchema(opBalanceFileSchema, { io: 'input' }),
   'judge-file.schema.json': z.toJSONSchema(opJudgeFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

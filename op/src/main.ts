@@ -2,6 +2,7 @@ import { basename, extname } from 'node:path';
 import { parseArgs } from 'node:util';
 import { describeIssue } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
+import { balanceFile } from './balanceFile';
 import { convertFile, FORMATS, type Format } from './convertFile';
 import { judgeFile } from './judgeFile';
 import { measureFile } from './measureFile';
@@ -9,10 +10,12 @@ import { readInput } from './readInput';
 
 const USAGE = `Usage: op measure FILE.json [--hold ID]
        op judge FILE.json
+       op balance FILE.json
        op convert FILE.json --to ${FORMATS.join('|')}
 A - instead of the file reads from standard input.
 measure gives every measure of a look at a hold as JSON; docs/measure-file.md tells the format.
 judge ranks the causes of what was seen, and says why; docs/judging.md tells the format.
+balance gives the forces that hold a bow still in a hand; docs/balance.md tells the format.
 convert turns measure files into COCO keypoints and back; docs/coco.md tells how.`;
 
 /** Runs one command; the exit code is 0 when it answered, 2 when the input was refused. */
@@ -33,8 +36,8 @@ async function main(argv: string[]): Promise<number> {
   }
   const isFormat = (FORMATS as readonly (string | undefined)[]).includes(values.to);
   const isKnown =
-    command === 'measure' || command === 'judge' || (command === 'convert' && isFormat);
-  if (!isKnown || file === undefined || rest.length > 0) {
+    ['measure', 'judge', 'balance'].includes(command ?? '') || (command === 'convert' && isFormat);
+  if (!isKnown || command === undefined || file === undefined || rest.length > 0) {
     process.stderr.write(`${USAGE}\n`);
     return 2;
   }
@@ -52,6 +55,7 @@ function answerTo(
 ): unknown {
   if (command === 'measure') return measureFile(content, hold);
   if (command === 'judge') return judgeFile(content);
+  if (command === 'balance') return balanceFile(content);
   return convertFile(content, to as Format, name);
 }
 

@@ -1,0 +1,101 @@
+import { z } from 'zod';
+import type { BalanceSetup } from '@open-palm/core/balance';
+import { InputError } from '@open-palm/core/issue';
+import { issuesFromZod } from './zodIssues';
+
+/** The heaviest thing that is taken for a bow, g. */
+const HEAVIEST_G = 300;
+const LONGEST_MM = 900;
+
+const bow = z
+  .object({
+    massG: z.number().positive().max(HEAVIEST_G),
+    balanceMm: z.number().positive(),
+    thumbMm: z.number().nonnegative(),
+    lengthMm: z.number().min(200).max(LONGEST_MM),
+  })
+  .strict()
+  .superRefine(({ balanceMm, thumbMm, lengthMm }, context) => {
+    for (const [name, at] of [
+      ['balanceMm', balanceMm],
+      ['thumbMm', thumbMm],
+    ] as const) {
+      if (at < lengthMm) continue;
+      const message = `${at} mm from the button lies beyond the bow’s end at ${lengthMm} mm`;
+      context.addIssue({ code: 'custom', path: [name], message });
+    }
+  });
+
+const place = z.number().min(-200).max(200);
+
+/** The file that `op balance` reads; docs/balance.md tells it in words. Places are mm from the thumb. */
+export const opBalanceFileSchema = z
+  .object({
+    bow,
+    hold: z.enum(['over', 'under']),
+    contacts: z
+      .object({
+        index: place,
+        middle: place,
+        ring: place,
+        little: place,
+        web: place,
+        thumb: z.literal(0, { error: 'places are counted from the thumb, which is at 0' }),
+      })
+      .partial()
+      .strict(),
+    string: z
+      .object({ forceN: z.number().nonnegative().max(20), atMm: z.number() })
+      .strict()
+      .nullable(),
+    tiltDeg: z.number().min(-90).max(90).default(0),
+    planeDeg: z.number().min(0).max(90).default(0),
+  })
+  .strict()
+  .superRefine((file, context) => {
+    const { string, bow: lever, contacts, hold } = file;
+    const refuse = (path: string[], message: string) =>
+      context.addIssue({ code: 'custom', path, message });
+    if (string && string.atMm > lever.lengthMm - lever.thumbMm) {
+      const tip = lever.lengthMm - lever.thumbMm;
+      refuse(['string', 'atMm'], `${string.atMm} mm lies beyond the tip, ${tip} mm from the thumb`);
+    }
+    if (string && string.atMm < -lever.thumbMm) {
+      refuse(['string', 'atMm'], `${string.atMm} mm lies behind the button`);
+    }
+    if (hold === 'over' && contacts.web !== undefined) {
+      refuse(['contacts', 'web'], 'the web of the hand touches the button only under-hand');
+    }
+    outOfOrder(contacts).forEach(([name, before]) =>
+      refuse(['contacts', name], `the ${name} finger lies ahead of the ${before} finger`),
+    );
+  });
+
+const ORDER = ['index', 'middle', 'ring', 'little'] as const;
+
+/** Fingers that lie nearer to the tip than the one before them. */
+function outOfOrder(contacts: Partial<Record<(typeof ORDER)[number], number | undefined>>) {
+  const there = ORDER.filter((name) => contacts[name] !== undefined);
+  return there.flatMap((name, i) => {
+    const before = there[i - 1];
+    return before !== undefined && contacts[name]! > contacts[before]!
+      ? [[name, before] as const]
+      : [];
+  });
+}
+
+/**
+ * Reads a balance file.
+ *
+ * @param content parsed JSON
+ * @throws InputError with every part that is missing, not of its kind, or cannot be
+ */
+export function readOpBalanceFile(content: unknown): BalanceSetup {
+  const result = opBalanceFileSchema.safeParse(content);
+  if (!result.success) throw new InputError(issuesFromZod(result.error, 'file'));
+  const { contacts, ...file } = result.data;
+  const places = Object.entries(contacts).filter(
+    ([name, at]) => name !== 'thumb' && at !== undefined,
+  );
+  return { ...file, contacts: Object.fromEntries(places) };
+}

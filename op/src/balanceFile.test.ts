@@ -1,0 +1,60 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describeIssue } from '@open-palm/contract';
+import { InputError } from '@open-palm/core/issue';
+import { balanceFile } from './balanceFile';
+
+const example = JSON.parse(
+  readFileSync(join(__dirname, '../../docs/examples/balance.json'), 'utf8'),
+);
+
+const refusal = (content: unknown): string[] => {
+  try {
+    balanceFile(content);
+  } catch (error) {
+    if (error instanceof InputError) return error.issues.map(describeIssue);
+    throw error;
+  }
+  return [];
+};
+
+describe('balanceFile', () => {
+  it('answers the documented example with its worked values', () => {
+    const answer = balanceFile(example);
+    expect(answer).toMatchObject({ feasible: true, handOverMm: null, loudestN: null, pinchN: 0 });
+    if (!answer.feasible) return;
+    expect(answer.forcesN.little).toBeCloseTo(2.393, 3);
+    expect(answer.forcesN.thumb).toBeCloseTo(2.981, 3);
+    expect(answer.shareN.ring).toBeCloseTo(0.733, 3);
+  });
+
+  it('says in words why a bow cannot be held', () => {
+    expect(balanceFile({ ...example, contacts: { index: 24 } })).toEqual({
+      feasible: false,
+      reason: 'With nothing on the bow behind the thumb, nothing holds the tip up.',
+    });
+  });
+
+  it.each([
+    [{ massG: 0 }, /^bow\.massG: /],
+    [{ massG: -60 }, /^bow\.massG: /],
+    [{ massG: 5000 }, /^bow\.massG: /],
+    [{ balanceMm: 800 }, /^bow\.balanceMm: 800 mm from the button lies beyond the bow’s end/],
+  ])('refuses a bow with %j, and says where', (wrong, sentence) => {
+    const told = refusal({ ...example, bow: { ...example.bow, ...wrong } });
+    expect(told).toHaveLength(1);
+    expect(told[0]).toMatch(sentence);
+  });
+
+  it.each([
+    [{ contacts: { index: 4, middle: 24 } }, /^contacts\.middle: the middle finger lies ahead/],
+    [{ contacts: { web: -70 } }, /^contacts\.web: .* only under-hand/],
+    [{ string: { forceN: 1, atMm: 700 } }, /^string\.atMm: 700 mm lies beyond the tip, 683 mm/],
+    [{ string: { forceN: 1, atMm: -80 } }, /^string\.atMm: -80 mm lies behind the button/],
+    [{ string: { forceN: -1, atMm: 100 } }, /^string\.forceN: /],
+  ])('refuses %j, and says where', (wrong, sentence) => {
+    const told = refusal({ ...example, ...wrong });
+    expect(told).toHaveLength(1);
+    expect(told[0]).toMatch(sentence);
+  });
+});
