@@ -65,6 +65,12 @@ const { drawn, bare } = coreTimes<{ drawn: number[]; bare: number[] }>('op/bench
 report('2,000 draws of a capture, median', quantile(drawn, 0.5), 'ms', 80);
 report('the same over 2,000 bare runs', quantile(drawn, 0.5) / quantile(bare, 0.5), '×', 3);
 
+const { solves, charts } = coreTimes<{ solves: number[]; charts: number[] }>(
+  'op/bench/balanceBench.ts',
+);
+report('one balance of a bow, median', quantile(solves, 0.5), 'µs', 50);
+report('a stroke of 101 points twice over, median', quantile(charts, 0.5), 'ms', 16);
+
 const judged =
   await workerTimes<Record<'twelve' | 'sixteen' | 'twenty', number[]>>('op/bench/judgeBench.ts');
 report('what to work on, 12 present signs, in a worker', quantile(judged.twelve, 0.5), 'ms', 20);
