@@ -84,7 +84,7 @@ ${jointTable(depths, 2)}
 
 ## What the person did
 
-What is hidden is decided from the rendered scene: a joint behind more than its own flesh counts as hidden, also behind
+What is hidden is decided from the rendered scene: a joint outside the picture, or behind more than its own flesh, counts as hidden, also behind
 its own finger, where a person would often still place it. Of ${points} points ${percent(said.right / points)} were called right, ${percent(said.moved / points)} were moved and ${percent(said.unseen / points)} could not be seen. Points called right are off by
 ${(100 * agreedSdShare).toFixed(2)} % of the picture's longer side in each direction (SD), against 0.35 % [memory] for points set by hand: that is the doubt they
 carry into every number.

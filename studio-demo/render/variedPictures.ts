@@ -1,6 +1,6 @@
 import type { View } from '@open-palm/core/measure';
 import { seededNormal } from '@open-palm/core/stats';
-import type { HandPointName } from '@open-palm/core/hand';
+import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import { cameraFor, PICTURE_SIZE, type CameraShift } from './cameras';
 import { GRIPS } from './grips';
 import { openRenderer } from './renderer';
@@ -12,6 +12,7 @@ export interface VariedPicture {
   name: string;
   jpeg: Buffer;
   truth: PictureTruth;
+  /** Points that nobody can see: behind something else, or outside the picture. */
   hidden: HandPointName[];
 }
 
@@ -42,8 +43,11 @@ export async function* variedPictures(shots: number, seed: number): AsyncGenerat
             zoom: Math.exp(ZOOM_SD * normal()),
           };
           const camera = cameraFor(view, false, shift);
-          const { jpeg, hidden } = await renderer.draw(pose, grip.wristBend, camera, grip);
+          const { jpeg, hidden: covered } = await renderer.draw(pose, grip.wristBend, camera, grip);
           const truth = truthOf(pose, grip.wristBend, view, 'right', camera);
+          const hidden = HAND_POINTS.filter(
+            (name) => covered.includes(name) || !isInPicture(truth.points2d[name]),
+          );
           yield { name: `${grip.name}.${view}.${shot}`, jpeg, truth, hidden };
         }
       }
@@ -54,5 +58,5 @@ export async function* variedPictures(shots: number, seed: number): AsyncGenerat
 }
 
 /** A point may leave a picture whose camera stands askew. */
-export const isInPicture = ([x, y]: readonly [number, number]): boolean =>
+const isInPicture = ([x, y]: readonly [number, number]): boolean =>
   x >= 0 && y >= 0 && x <= PICTURE_SIZE.width && y <= PICTURE_SIZE.height;

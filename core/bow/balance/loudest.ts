@@ -3,9 +3,6 @@ import hand from './data/handForces.json';
 import { demandOf, leversOf } from './levers';
 import type { BalanceSetup } from './setup';
 
-/** Strength of a child's hand against an adult's, under twelve years. [memory] */
-export const CHILD_SHARE = 0.4;
-
 /**
  * The largest string force at a place that no contact has to exceed its comfort cap for: a linear programme.
  *

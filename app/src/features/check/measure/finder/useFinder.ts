@@ -83,11 +83,17 @@ export function useFinder(
     TWO.every((name) => name !== marks.chosen);
   useEffect(() => {
     if (!isTouched) return;
+    let isCurrent = true;
     void vision.findAt(picture, side, wrist, middleMcp).then((search) => {
+      // The picture may have been flipped meanwhile, or a touch moved.
+      if (!isCurrent) return;
       if (search.outcome !== 'found') return setState({ kind: 'notThere' });
       change({ type: 'offer', guesses: guessesOf(search.hand.points, picture) });
       setState({ kind: 'found' });
     });
+    return () => {
+      isCurrent = false;
+    };
   }, [isTouched, wrist, middleMcp, vision, picture, side, change]);
 
   useSnapping(vision, picture, { marks, change, current });
