@@ -27,6 +27,14 @@ export type IssueCode =
   | 'unknownAnswer'
   | 'notApplicable'
   | 'nothingMarked'
+  | 'nothingToFit'
+  | 'tooManyPictures'
+  | 'tooFewPoints'
+  | 'samePicture'
+  | 'otherHand'
+  | 'mirroredPicture'
+  | 'pictureContradicts'
+  | 'differentHolds'
   | 'bandUpsideDown'
   | 'bandBeyondAnatomy';
 

@@ -31,6 +31,20 @@ const WORDS: Record<IssueCode, (at: string, params: Params) => string> = {
       : `${at}: ${p.measure} is answered by one of: ${p.known}.`,
   notApplicable: (at, p) => `${at}: ${p.measure} makes no sense for this hold.`,
   nothingMarked: (at) => `${at}: neither a picture nor an answer.`,
+  nothingToFit: (at) =>
+    `${at}: no picture shows the bow's four marks and enough of the hand to fit one.`,
+  tooManyPictures: (at, p) => `${at}: a hand is fitted to at most ${p.most} pictures at once.`,
+  tooFewPoints: (at, p) =>
+    `${at} shows ${p.seen} points of the hand; a fit needs at least ${p.fewest}.`,
+  samePicture: (at, p) =>
+    `${at} is the same picture as number ${p.other}. The second one has to look from elsewhere.`,
+  otherHand: (at) => `${at} shows the other hand.`,
+  mirroredPicture: (at) =>
+    `${at} looks mirrored: read the other way round it shows this view. Flip it.`,
+  pictureContradicts: (at) =>
+    `${at} does not show a hand on a bow from this view. Is it another view, or the other hand? Or are points mixed up?`,
+  differentHolds: (at) =>
+    `${at}: no one hand fits these pictures. They show different holds, or points are mixed up.`,
   bandUpsideDown: (at, p) =>
     `${at}: the band begins at ${p.lo}, which is not below its end at ${p.hi}.`,
   bandBeyondAnatomy: (at, p) =>

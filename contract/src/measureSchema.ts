@@ -49,7 +49,13 @@ export const mergedMeasureSchema = z
     measure: measureSchema,
     place: z.enum(PLACES).nullable(),
     sources: z.array(
-      z.object({ capture: z.number().int().nullable(), measure: measureSchema }).strict(),
+      z
+        .object({
+          capture: z.number().int().nullable(),
+          fitted: z.array(z.number().int()).optional(),
+          measure: measureSchema,
+        })
+        .strict(),
     ),
     conflict: z.boolean(),
   })

@@ -83,6 +83,17 @@ describe('flexion3d', () => {
     );
   });
 
+  it('leaves out what a segment leans along the hinge', () => {
+    // Along x, then 30° up about the hinge z, leaning by any amount along it.
+    const tip = { x: 1 + Math.cos(Math.PI / 6), y: Math.sin(Math.PI / 6), z: 0.7 };
+    const flexion = flexion3d({ x: 0, y: 0, z: -0.4 }, { x: 1, y: 0, z: 0 }, tip, {
+      x: 0,
+      y: 0,
+      z: 5,
+    });
+    expect(flexion).toBeCloseTo(30, 10);
+  });
+
   it('bends to the palm by a right-handed turn about the hinge', () => {
     const flexion = flexion3d(
       { x: 0, y: 0, z: 0 },

@@ -24,23 +24,28 @@ export function flexion2d(a: Vec2, b: Vec2, c: Vec2, clockwiseIsFlexion: 1 | -1)
 }
 
 /**
- * Signed flexion at B of A–B–C in space, about the joint's hinge.
+ * Signed flexion at B of A–B–C in space: the turn about the joint's hinge from one segment to the next. What the
+ * segments lean along the hinge does not count, so that a joint that is a little askew still passes through 0° as it
+ * straightens.
  *
  * @param hinge axis about which a right-handed turn bends the finger toward the palm; any length but 0
- * @returns degrees in [−180, 180]; the full angle between the segments, signed by the hinge
- * @throws InputError `coincidentPoints` when a segment or the hinge has no length
+ * @returns degrees in (−180, 180]
+ * @throws InputError `coincidentPoints` when a segment or the hinge has no length, or a segment lies along the hinge
  */
 export function flexion3d(a: Vec3, b: Vec3, c: Vec3, hinge: Vec3): number {
   const u = { x: b.x - a.x, y: b.y - a.y, z: b.z - a.z };
   const v = { x: c.x - b.x, y: c.y - b.y, z: c.z - b.z };
-  if (isZero(u) || isZero(v) || isZero(hinge)) throw noLength();
-  const cross = { x: u.y * v.z - u.z * v.y, y: u.z * v.x - u.x * v.z, z: u.x * v.y - u.y * v.x };
-  const dot = u.x * v.x + u.y * v.y + u.z * v.z;
-  const angle = Math.atan2(Math.hypot(cross.x, cross.y, cross.z), dot) * DEG_PER_RAD;
-  const along = cross.x * hinge.x + cross.y * hinge.y + cross.z * hinge.z;
-  return along < 0 ? -angle : angle;
+  const square = dot(hinge, hinge);
+  const turned = dot(hinge, {
+    x: u.y * v.z - u.z * v.y,
+    y: u.z * v.x - u.x * v.z,
+    z: u.x * v.y - u.y * v.x,
+  });
+  const along = dot(u, v) - (dot(u, hinge) * dot(v, hinge)) / square;
+  if (square === 0 || (turned === 0 && along === 0)) throw noLength();
+  return Math.atan2(turned / Math.sqrt(square), along) * DEG_PER_RAD;
 }
 
-const isZero = (v: Vec3) => v.x === 0 && v.y === 0 && v.z === 0;
+const dot = (a: Vec3, b: Vec3) => a.x * b.x + a.y * b.y + a.z * b.z;
 
 const noLength = () => new InputError([{ code: 'coincidentPoints', where: 'joint' }]);

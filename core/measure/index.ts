@@ -5,6 +5,7 @@ export * from './catalogue';
 export * from './checkContacts';
 export * from './contactDepth';
 export * from './familyStanding';
+export * from './fittedSource';
 export * from './foreshortening';
 export * from './gripContacts';
 export * from './lookIssues';

@@ -1,5 +1,7 @@
 import { holdById } from '../holds';
 import { levelCapture, withPoint } from './testing/levelCapture';
+import { UNKNOWN_HAND } from '../hand';
+import { measureCapture } from './measureCapture';
 import { measureCheck, type Look, type PlacedCapture } from './measureCheck';
 import type { MeasureId } from './measureIds';
 import type { MergedMeasure, NumberMeasure } from './measures';
@@ -159,5 +161,65 @@ describe('answers by tap', () => {
       conflict: true,
       measure: { verdict: 'unsure' },
     });
+  });
+});
+
+describe('a hand fitted to several pictures of a check', () => {
+  const side = levelCapture();
+  const eye = fromEye(levelCapture());
+  const withFit = (value: number, sd: number, look: Partial<Look> = {}) =>
+    measureCheck(
+      { ...NOTHING, captures: [side, eye], ...look },
+      hold,
+      UNKNOWN_HAND,
+      measureCapture,
+      [
+        {
+          captures: [0, 1],
+          place: null,
+          measures: [
+            { id: 'indexDepth', value, sd },
+            { id: 'thumbIpFlexion', value: 41, sd: 4 },
+          ],
+        },
+      ],
+    ).measures;
+  const of = (measures: readonly MergedMeasure[], id: MeasureId) =>
+    measures.find(({ measure }) => measure.id === id)!;
+
+  it('tells what no picture tells flat, judged by the band', () => {
+    const bend = of(withFit(1.5, 0.05), 'thumbIpFlexion');
+    expect(bend.measure).toMatchObject({ value: 41, sd: 4, verdict: 'in' });
+    expect(bend.sources).toEqual([{ capture: null, fitted: [0, 1], measure: bend.measure }]);
+  });
+
+  it('is used where its doubt is smaller, the flat value being kept', () => {
+    const sharper = of(withFit(1.6, 0.05), 'indexDepth');
+    expect(numberIn(sharper)).toMatchObject({ value: 1.6, sd: 0.05 });
+    expect(sharper.sources.map(({ capture, fitted }) => fitted ?? capture)).toEqual([[0, 1], 0, 1]);
+    const duller = of(withFit(1.6, 0.6), 'indexDepth');
+    expect(numberIn(duller).value).toBeCloseTo(1.5, 9);
+    expect(duller.sources.map(({ capture, fitted }) => fitted ?? capture)).toEqual([0, 1, [0, 1]]);
+  });
+
+  it('corrects a flat value without contradicting it, but not what a person saw', () => {
+    expect(of(withFit(2.6, 0.05), 'indexDepth').conflict).toBe(false);
+    const tap = { measure: 'indexDepth', answer: { kind: 'value', value: 1.5, sd: 0.1 } } as const;
+    const against = of(withFit(2.6, 0.05, { taps: [tap] }), 'indexDepth');
+    expect(against).toMatchObject({ conflict: true, measure: { verdict: 'unsure' } });
+  });
+
+  it('says nothing of what makes no sense for the hold', () => {
+    const german = holdById('german-bass');
+    const told = measureCheck(
+      { ...NOTHING, captures: [side] },
+      german,
+      UNKNOWN_HAND,
+      measureCapture,
+      [{ captures: [0], place: null, measures: [{ id: 'handLean', value: 20, sd: 3 }] }],
+    );
+    const checkpoint = german.checkpoints.handLean;
+    const isApplicable = !(checkpoint && 'notApplicable' in checkpoint);
+    expect(told.measures.some(({ measure }) => measure.id === 'handLean')).toBe(isApplicable);
   });
 });

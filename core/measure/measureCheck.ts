@@ -1,7 +1,8 @@
 import { UNKNOWN_HAND, type HandFacts } from '../hand';
-import { bandFor, type Hold } from '../holds';
+import { bandFor, type Band, type Hold } from '../holds';
 import { placeOf, type Capture, type Context } from './capture';
 import { CATALOGUE, specOf } from './catalogue';
+import type { FittedNumber, LookFit } from './fittedSource';
 import { judgeNumber } from './judge';
 import { measureCapture } from './measureCapture';
 import { MEASURE_IDS, PLACES, type MeasureId, type Place } from './measureIds';
@@ -42,6 +43,7 @@ export type CaptureMeter = (
  *
  * @param look its captures and taps free of issues
  * @param meter `sampleCapture` for what is kept, `measureCapture` while marks move
+ * @param fits what hands fitted to several of the pictures tell
  * @throws InputError when points coincide
  */
 export function measureCheck(
@@ -49,6 +51,7 @@ export function measureCheck(
   hold: Hold,
   hand: HandFacts = UNKNOWN_HAND,
   meter: CaptureMeter = measureCapture,
+  fits: readonly LookFit[] = [],
 ): CheckBreakdown {
   const own = placeOf(look.context);
   const told = new Map<string, { id: MeasureId; place: Place | null; sources: RankedSource[] }>();
@@ -67,6 +70,14 @@ export function measureCheck(
     }
     return breakdown;
   });
+  for (const fit of fits) {
+    for (const number of fit.measures) {
+      const checkpoint = hold.checkpoints[number.id];
+      if (checkpoint && 'notApplicable' in checkpoint) continue;
+      const measure = fittedMeasure(number, bandFor(hold, number.id, fit.place ?? look.context));
+      tell(fit.place, { capture: null, fitted: [...fit.captures], measure, rank: 0 });
+    }
+  }
   for (const tap of look.taps) {
     const place = tap.place ?? own;
     const measure = tapMeasure(tap, hold, place ?? look.context);
@@ -84,6 +95,12 @@ export function measureCheck(
       found.has(spec.id) ? [] : [whyNot(spec, breakdowns, hold)],
     ),
   };
+}
+
+function fittedMeasure({ id, value, sd }: FittedNumber, band: Band | null): NumberMeasure {
+  const spec = specOf(id);
+  const joint = spec.kind === 'number' && spec.joint ? { joint: spec.joint } : {};
+  return judgeNumber({ ...spec, ...joint }, value, sd, band);
 }
 
 const rankOf = (spec: MeasureSpec, view: View): number =>

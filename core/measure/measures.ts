@@ -70,10 +70,12 @@ export interface Breakdown {
   notMeasured: NotMeasured[];
 }
 
-/** Where a measure of a check comes from: one of its pictures, or a person's look. */
+/** Where a measure of a check comes from: one of its pictures, a hand fitted to several, or a person's look. */
 export interface Source {
-  /** Index of the picture among the check's captures; null for a tap. */
+  /** Index of the picture among the check's captures; null for a tap and for a fitted hand. */
   capture: number | null;
+  /** Set for a hand fitted to several pictures: their indexes. */
+  fitted?: number[] | undefined;
   measure: Measure;
 }
 

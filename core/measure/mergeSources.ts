@@ -15,12 +15,39 @@ export interface RankedSource extends Source {
 
 /**
  * One measure out of everything that tells of it: the view that shows it best is taken; where two show it equally well
- * they are weighed by their doubts (inverse variances). All that was seen is held against it, and what differs by more
- * than the doubts is a conflict.
+ * they are weighed by their doubts (inverse variances). A hand fitted to several pictures reads the same points anew, so
+ * it is not weighed with what each of them says flat: the one with the smaller doubt is taken. All that was seen is held
+ * against it, and what differs by more than the doubts is a conflict; a flat reading that a fitted hand corrects is none.
  *
  * @param sources at least one, all of the same measure and place
  */
 export function mergeSources(
+  sources: readonly RankedSource[],
+  band: Band | null,
+): { measure: Measure; conflict: boolean; sources: Source[] } {
+  const isFitted = ({ fitted }: Source) => fitted !== undefined;
+  const direct = sources.filter((source) => !isFitted(source));
+  const [best] = sources.filter(isFitted).sort((a, b) => doubtOf(a) - doubtOf(b));
+  if (!best) return mergeDirect(direct, band);
+  const flat = direct.length > 0 ? mergeDirect(direct, band) : null;
+  const taps = direct.filter(({ capture }) => capture === null).map(({ measure }) => measure);
+  const conflict = (flat?.conflict ?? false) || contradict([best.measure, ...taps]);
+  const isSharper =
+    flat === null || !isFirm(flat.measure) || doubtOf(best) < doubtOf({ measure: flat.measure });
+  const measure = isSharper ? best.measure : flat.measure;
+  const told = { capture: null, fitted: best.fitted, measure: best.measure };
+  return {
+    measure: conflict && measure.verdict !== 'none' ? unsure(measure) : measure,
+    conflict,
+    sources: isSharper ? [told, ...(flat?.sources ?? [])] : [...flat.sources, told],
+  };
+}
+
+/** The doubt of a number; what is no number cannot be compared, and gives way. */
+const doubtOf = ({ measure }: { measure: Measure }): number =>
+  measure.kind === 'number' ? measure.sd : Infinity;
+
+function mergeDirect(
   sources: readonly RankedSource[],
   band: Band | null,
 ): { measure: Measure; conflict: boolean; sources: Source[] } {

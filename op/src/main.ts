@@ -4,16 +4,19 @@ import { describeIssue } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
 import { balanceFile } from './balanceFile';
 import { convertFile, FORMATS, type Format } from './convertFile';
+import { fitFile } from './fitFile';
 import { judgeFile } from './judgeFile';
 import { measureFile } from './measureFile';
 import { readInput } from './readInput';
 
 const USAGE = `Usage: op measure FILE.json [--hold ID]
+       op fit FILE.json [--hold ID]
        op judge FILE.json
        op balance FILE.json
        op convert FILE.json --to ${FORMATS.join('|')}
 A - instead of the file reads from standard input.
 measure gives every measure of a look at a hold as JSON; docs/measure-file.md tells the format.
+fit gives the joints of the hand that explains the pictures, with their doubts; docs/fitting.md tells how.
 judge ranks the causes of what was seen, and says why; docs/judging.md tells the format.
 balance gives the forces that hold a bow still in a hand; docs/balance.md tells the format.
 convert turns measure files into COCO keypoints and back; docs/coco.md tells how.`;
@@ -36,7 +39,8 @@ async function main(argv: string[]): Promise<number> {
   }
   const isFormat = (FORMATS as readonly (string | undefined)[]).includes(values.to);
   const isKnown =
-    ['measure', 'judge', 'balance'].includes(command ?? '') || (command === 'convert' && isFormat);
+    ['measure', 'fit', 'judge', 'balance'].includes(command ?? '') ||
+    (command === 'convert' && isFormat);
   if (!isKnown || command === undefined || file === undefined || rest.length > 0) {
     process.stderr.write(`${USAGE}\n`);
     return 2;
@@ -54,6 +58,7 @@ function answerTo(
   name: string,
 ): unknown {
   if (command === 'measure') return measureFile(content, hold);
+  if (command === 'fit') return fitFile(content, hold);
   if (command === 'judge') return judgeFile(content);
   if (command === 'balance') return balanceFile(content);
   return convertFile(content, to as Format, name);

@@ -1,22 +1,15 @@
+import { describeIssue } from '@open-palm/contract';
+import { atOnce, fitLookInSteps, lookFitsOf } from '@open-palm/core/fit';
+import type { Band } from '@open-palm/core/holds';
+import type { Issue } from '@open-palm/core/issue';
 import {
-  capturesFromFile,
-  describeIssue,
-  handFromFile,
-  readOpMeasureFile,
-  type OpMeasureFile,
-} from '@open-palm/contract';
-import { BOW_SIZES } from '@open-palm/core/bow';
-import { REFERENCE_MIDDLE_FINGER } from '@open-palm/core/hand';
-import { adaptHold, holdById, type Band } from '@open-palm/core/holds';
-import { InputError, type Issue } from '@open-palm/core/issue';
-import {
-  findLookIssues,
   looksMirrored,
   measureCheck,
   sampleCapture,
   type MergedMeasure,
   type NotMeasured,
 } from '@open-palm/core/measure';
+import { readLook } from './readLook';
 
 interface MeasureAnswer {
   id: string;
@@ -32,8 +25,11 @@ interface MeasureAnswer {
   place?: string;
   /** Which way to turn the camera, where a bone was seen too obliquely for a firm number. */
   retake?: string;
-  /** Where several sources tell of it: the pictures by their place in the file, null for an answer by tap. */
-  sources?: (number | null)[];
+  /**
+   * Where several sources tell of it, best first: a picture by its place in the file, several of them for a hand that
+   * was fitted to them, null for an answer by tap.
+   */
+  sources?: (number | number[] | null)[];
   /** True when they differ by more than their doubts. */
   conflict?: true;
 }
@@ -53,22 +49,11 @@ export interface MeasureFileAnswer {
  * @throws InputError with everything that is wrong with the file
  */
 export function measureFile(content: unknown, holdId?: string): MeasureFileAnswer {
-  const file = readOpMeasureFile(content);
-  const hand = handFromFile(file);
-  const hold = adaptHold(holdById(wantedHold(file, holdId)), file.settings, {
-    bow: BOW_SIZES[file.bowSize],
-    hand: hand.middleFinger.mm / REFERENCE_MIDDLE_FINGER.mm,
-  });
-  const look = {
-    context: file.context ?? ('free' as const),
-    captures: capturesFromFile(file),
-    taps: file.taps,
-  };
-  const issues = findLookIssues(look, hold);
-  // With one picture its points need no number in front.
-  if (issues.length > 0) throw new InputError(look.captures.length === 1 ? plain(issues) : issues);
-  const { measures, notMeasured } = measureCheck(look, hold, hand, sampleCapture);
+  const { look, hold, hand } = readLook(content, holdId);
+  const fits = atOnce(fitLookInSteps(look, hold, hand, 2));
+  const { measures, notMeasured } = measureCheck(look, hold, hand, sampleCapture, lookFitsOf(fits));
   const warnings = [
+    ...fits.flatMap((fit) => fit.issues),
     ...look.captures.flatMap((capture): Issue[] =>
       looksMirrored(capture, hold) ? [{ code: 'looksMirrored', where: 'side' }] : [],
     ),
@@ -92,21 +77,13 @@ export function measureFile(content: unknown, holdId?: string): MeasureFileAnswe
   };
 }
 
-function wantedHold(file: OpMeasureFile, holdId?: string): string {
-  const wanted = holdId ?? file.hold;
-  if (wanted !== undefined) return wanted;
-  const problem = 'expected the id of a hold, here or as --hold';
-  throw new InputError([{ code: 'malformed', where: 'hold', params: { problem } }]);
-}
-
-const plain = (issues: readonly Issue[]) =>
-  issues.map((issue) => ({ ...issue, where: issue.where.replace(/^captures\[0\] /, '') }));
-
 function answerOf({ measure, place, sources, conflict }: MergedMeasure): MeasureAnswer {
   const { id, unit, verdict } = measure;
   const more = {
     ...(place ? { place } : {}),
-    ...(sources.length > 1 ? { sources: sources.map(({ capture }) => capture) } : {}),
+    ...(sources.length > 1 || sources[0]?.fitted
+      ? { sources: sources.map(({ capture, fitted }) => fitted ?? capture) }
+      : {}),
     ...(conflict ? { conflict: true as const } : {}),
   };
   switch (measure.kind) {

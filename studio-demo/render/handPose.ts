@@ -29,8 +29,17 @@ export interface PosedHand {
   flexionDeg: Partial<Record<HandPointName, number>>;
 }
 
-/** The rig's last joint lies inside the fingertip; the tip's mark is this much further, mm. [memory] */
-const TIP_BEYOND_MM = 6;
+/**
+ * The rig's last joint lies inside the fingertip; the tip's mark is this much further, mm: two short of where the rig's
+ * skin ends, as a person marks a fingertip.
+ */
+const TIP_BEYOND_MM: Record<RigFinger, number> = {
+  thumb: 7.9,
+  index: 9.1,
+  middle: 10.6,
+  ring: 9.6,
+  little: 7.6,
+};
 
 /**
  * The bow's frame: x toward the tip, y away from the hair, z toward the fingers' side. The rig's right hand has its
@@ -117,7 +126,7 @@ export function poseHand(pose: HandPose): PosedHand {
     const placed = chain.slice(finger === 'thumb' ? 0 : 1).map((n) => joints.get(n)!.position);
     names.forEach((name, i) => (points[name] = placed[i]!.clone()));
     const [last, end] = [points[names[2]!]!, points[names[3]!]!];
-    end.add(end.clone().sub(last).setLength(TIP_BEYOND_MM));
+    end.add(end.clone().sub(last).setLength(TIP_BEYOND_MM[finger]));
     const base = finger === 'thumb' ? wrist : joints.get(chain[0]!)!.position;
     const line = [base, ...names.map((n) => points[n]!)];
     const hingeOffset = finger === 'thumb' ? 0 : 1;

@@ -1,5 +1,5 @@
 import { Vector3 } from 'three';
-import { flexion2d, type HandPointName } from '@open-palm/core/hand';
+import { flexion2d } from '@open-palm/core/hand';
 import { cameraFor, project, tiltDeg } from './cameras';
 import { GRIPS } from './grips';
 import { JOINTS, poses, STRAIGHT, type Joint } from './testing/truthJoints';
@@ -17,7 +17,10 @@ function errorsOffHinge(
     Vector3,
   ];
   const along = pb.clone().sub(pa).normalize();
-  const hinge = along.clone().cross(pc.clone().sub(pb)).normalize();
+  const next = pc.clone().sub(pb);
+  const hinge = along.clone().cross(next).normalize();
+  // About the hinge that these two bones turn about, however askew the joint's own one is.
+  const bendDeg = (along.angleTo(next) * 180) / Math.PI;
   const across = hinge.clone().cross(along);
   const errors: number[] = [];
   for (const offDeg of offsDeg) {
@@ -35,7 +38,7 @@ function errorsOffHinge(
       if (tiltDeg(camera, pa, pb) >= 15 || tiltDeg(camera, pb, pc) >= 15) continue;
       const [qa, qb, qc] = [pa, pb, pc].map((p) => project(camera, p));
       const measured = Math.abs(flexion2d(qa!, qb!, qc!, 1));
-      errors.push(Math.abs(measured - Math.abs(truth.trueFlexionDeg[b as HandPointName]!)));
+      errors.push(Math.abs(measured - bendDeg));
     }
   }
   return errors.sort((x, y) => x - y);

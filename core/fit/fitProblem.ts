@@ -1,0 +1,331 @@
+import { project, lensOf, show, type Projected } from './camera/projection';
+import { nominalTurn } from './camera/nominalCamera';
+import priors from './data/handPriors.json' with { type: 'json' };
+import type { FitFacts, SeenMark, SeenPicture } from './fitInput';
+import { moveState, type FitState } from './fitState';
+import {
+  BEYOND_RANGE_SD,
+  beliefOf,
+  COUPLED,
+  COUPLINGS,
+  SOFT_RANGES,
+  type Belief,
+} from './handPrior';
+import { skeletonOf, type Skeleton } from './hand/handSkeleton';
+import { CAMERA, cameraFirst, TURN, unknowns } from './hand/layout';
+import { POINT_COLUMNS, poseSkeleton, type PosedSkeleton } from './hand/poseSkeleton';
+import type { LeastSquares } from './minimise/levenbergMarquardt';
+import { NormalEquations, type SparseRow } from './minimise/normalEquations';
+import { timesInverse, toVector, vectorJacobian, type Rotation } from './rotation';
+
+/** Beyond about so many SD a point counts less and less: it may be misplaced. */
+const ROBUST_FROM_SD = 3;
+
+/** How far a mark lies from where it should show, in SD. */
+export interface Misfit {
+  picture: number;
+  /** A hand point by its place among the 21, or the name of a mark on the bow. */
+  mark: number | keyof SeenPicture['bow'];
+  sds: number;
+  px: number;
+}
+
+interface BowMark {
+  name: keyof SeenPicture['bow'];
+  mark: SeenMark;
+  sdPx: number;
+  /** The unknown that says where on the bow the mark was set, and which coordinate it is. */
+  column: number;
+  free: 0 | 1;
+  at: readonly [number, number, number];
+}
+
+/**
+ * What a hand on a bow must explain: every marked point of every picture, and what is known of hands, cameras and
+ * holds (each as a residual in its own SD). Points are robust, so that one misplaced point does not bend the rest.
+ */
+export class FitProblem implements LeastSquares<FitState> {
+  readonly size: number;
+  readonly belief: Belief;
+  readonly skeleton: Skeleton;
+  /** The usual camera of each picture's view. */
+  readonly nominal: readonly Rotation[];
+  /** About how many pixels a millimetre at the hand is, in each picture. */
+  readonly scales: readonly number[];
+  private readonly pointSds: readonly Float64Array[];
+  private readonly bowMarks: readonly (readonly BowMark[])[];
+
+  constructor(
+    readonly pictures: readonly SeenPicture[],
+    facts: FitFacts,
+    readonly modelSdMm = priors.modelSdMm,
+  ) {
+    this.size = unknowns(pictures.length);
+    this.belief = beliefOf(facts, pictures.length);
+    this.skeleton = skeletonOf(facts.hand);
+    this.nominal = pictures.map(({ view }) => nominalTurn(view));
+    this.scales = pictures.map(pixelsPerMm);
+    this.pointSds = pictures.map(({ points }, i) =>
+      Float64Array.from(points, ({ sigma }) => Math.hypot(sigma, this.scales[i]! * modelSdMm)),
+    );
+    this.bowMarks = pictures.map((picture, i) => bowMarksOf(picture, i, this.scales[i]!));
+  }
+
+  pose(state: FitState, withEntries = false): PosedSkeleton {
+    return poseSkeleton(this.skeleton, state.values, state.turn, withEntries);
+  }
+
+  cost(state: FitState): number {
+    const { at } = this.pose(state);
+    let sum = this.believed(state, null);
+    this.pictures.forEach((picture, i) => {
+      const lens = lensOf(state, i);
+      picture.points.forEach(({ point, x, y }, k) => {
+        const seen = show(lens, at[3 * point]!, at[3 * point + 1]!, at[3 * point + 2]!);
+        const sd = this.pointSds[i]![k]!;
+        sum += robustCost(((seen.x - x) / sd) ** 2 + ((seen.y - y) / sd) ** 2);
+      });
+      for (const bowMark of this.bowMarks[i]!) {
+        const { mark, sdPx } = bowMark;
+        const seen = show(lens, ...this.placeOf(bowMark, state));
+        sum += robustCost(((seen.x - mark.x) / sdPx) ** 2 + ((seen.y - mark.y) / sdPx) ** 2);
+      }
+    });
+    return sum;
+  }
+
+  linearise(state: FitState, equations: NormalEquations): number {
+    const { at, entries } = this.pose(state, true);
+    let sum = this.believed(state, equations);
+    this.pictures.forEach((picture, i) => {
+      const lens = lensOf(state, i);
+      picture.points.forEach(({ point, x, y }, k) => {
+        const seen = project(lens, at[3 * point]!, at[3 * point + 1]!, at[3 * point + 2]!);
+        const rows = handRows(seen, POINT_COLUMNS[point]!, entries[point]!, i);
+        sum += addPoint(equations, seen.x - x, seen.y - y, this.pointSds[i]![k]!, rows);
+      });
+      for (const bowMark of this.bowMarks[i]!) {
+        const { mark, sdPx } = bowMark;
+        const seen = project(lens, ...this.placeOf(bowMark, state));
+        const rows = bowRows(seen, bowMark, i);
+        sum += addPoint(equations, seen.x - mark.x, seen.y - mark.y, sdPx, rows);
+      }
+    });
+    return sum;
+  }
+
+  move(state: FitState, change: Float64Array): FitState {
+    return moveState(state, change);
+  }
+
+  /** Every mark with how far it lies from where this state shows it. */
+  misfits(state: FitState): Misfit[] {
+    const { at } = this.pose(state);
+    return this.pictures.flatMap((picture, i) => {
+      const lens = lensOf(state, i);
+      const misfit = (mark: Misfit['mark'], seen: SeenMark, sd: number, place: Place): Misfit => {
+        const shown = show(lens, ...place);
+        const px = Math.hypot(shown.x - seen.x, shown.y - seen.y);
+        return { picture: i, mark, px, sds: px / sd };
+      };
+      return [
+        ...picture.points.map((seen, k) =>
+          misfit(seen.point, seen, this.pointSds[i]![k]!, [
+            at[3 * seen.point]!,
+            at[3 * seen.point + 1]!,
+            at[3 * seen.point + 2]!,
+          ]),
+        ),
+        ...this.bowMarks[i]!.map((bowMark) =>
+          misfit(bowMark.name, bowMark.mark, bowMark.sdPx, this.placeOf(bowMark, state)),
+        ),
+      ];
+    });
+  }
+
+  private placeOf({ at, free, column }: BowMark, { values }: FitState): Place {
+    return free === 0 ? [values[column]!, at[1], at[2]] : [at[0], values[column]!, at[2]];
+  }
+
+  /** The residuals of what is believed; added to the equations where there are some. */
+  private believed(state: FitState, equations: NormalEquations | null): number {
+    const { mean, sd, turn, turnSd, cameraTurnSd } = this.belief;
+    const { values } = state;
+    let sum = 0;
+    for (let i = 0; i < this.size; i += 1) {
+      if (isTurn(i)) continue;
+      const residual = (values[i]! - mean[i]!) / sd[i]!;
+      sum += residual * residual;
+      equations?.addSingle(residual, i, 1 / sd[i]!);
+    }
+    for (const { column, lo, hi } of SOFT_RANGES) {
+      const value = values[column]!;
+      const beyond = value < lo ? value - lo : value > hi ? value - hi : 0;
+      if (beyond === 0) continue;
+      const residual = beyond / BEYOND_RANGE_SD;
+      sum += residual * residual;
+      equations?.addSingle(residual, column, 1 / BEYOND_RANGE_SD);
+    }
+    for (const { leader, follower } of COUPLINGS) {
+      const residual = (values[follower]! - COUPLED.share * values[leader]!) / COUPLED.sd;
+      sum += residual * residual;
+      equations?.add(residual, {
+        columns: [leader, follower],
+        entries: [-COUPLED.share / COUPLED.sd, 1 / COUPLED.sd],
+      });
+    }
+    sum += addTurn(equations, state.turn, turn, turnSd, TURN);
+    state.cameras.forEach((camera, i) => {
+      sum += addTurn(equations, camera, this.nominal[i]!, cameraTurnSd, cameraFirst(i));
+    });
+    return sum;
+  }
+}
+
+type Place = [number, number, number];
+
+/** Pixels per millimetre at the hand, from the frog as it shows; at least as much as the widest picture would have. */
+function pixelsPerMm({ bow, frogLengthMm, width, view }: SeenPicture): number {
+  const { frogFront: front, frogBack: back } = bow;
+  const alongStick = view === 'profile' || view === 'down-stick';
+  if (alongStick) return width / 420;
+  return Math.hypot(front.x - back.x, front.y - back.y) / frogLengthMm;
+}
+
+function bowMarksOf({ bow, frogLengthMm }: SeenPicture, picture: number, scale: number): BowMark[] {
+  const first = cameraFirst(picture);
+  const { stickSdMm, frogSdMm } = priors.bowMark;
+  const mark = (
+    name: BowMark['name'],
+    offset: number,
+    free: 0 | 1,
+    xMm: number,
+    sdMm: number,
+  ): BowMark => ({
+    name,
+    mark: bow[name],
+    sdPx: Math.hypot(bow[name].sigma, scale * sdMm),
+    column: first + offset,
+    free,
+    at: [xMm, 0, 0],
+  });
+  return [
+    mark('stickHandEnd', CAMERA.handEnd, 0, 0, stickSdMm),
+    mark('stickTipEnd', CAMERA.tipEnd, 0, 0, stickSdMm),
+    mark('frogFront', CAMERA.frogFront, 1, 0, frogSdMm),
+    mark('frogBack', CAMERA.frogBack, 1, -frogLengthMm, frogSdMm),
+  ];
+}
+
+const isTurn = (column: number): boolean => {
+  if (column >= TURN && column < TURN + 3) return true;
+  const offset = column - cameraFirst(0);
+  return offset >= 0 && offset % (cameraFirst(1) - cameraFirst(0)) < 3;
+};
+
+/** Charbonnier's loss: squares near 0, straight far off. */
+const robustCost = (squares: number): number =>
+  2 * ROBUST_FROM_SD ** 2 * (Math.sqrt(1 + squares / ROBUST_FROM_SD ** 2) - 1);
+
+const robustWeight = (squares: number): number => 1 / Math.sqrt(1 + squares / ROBUST_FROM_SD ** 2);
+
+interface PointRows {
+  columns: Int32Array;
+  x: Float64Array;
+  y: Float64Array;
+}
+
+/** Adds both residuals of a point, each weighed by how far the point is off. */
+function addPoint(
+  equations: NormalEquations,
+  dx: number,
+  dy: number,
+  sd: number,
+  { columns, x, y }: PointRows,
+): number {
+  const squares = (dx * dx + dy * dy) / (sd * sd);
+  const weight = Math.sqrt(robustWeight(squares)) / sd;
+  for (let i = 0; i < x.length; i += 1) {
+    x[i]! *= weight;
+    y[i]! *= weight;
+  }
+  equations.add(dx * weight, { columns, entries: x } satisfies SparseRow);
+  equations.add(dy * weight, { columns, entries: y } satisfies SparseRow);
+  return robustCost(squares);
+}
+
+/** How many of a camera's unknowns move what it sees. */
+const LENS_UNKNOWNS = 7;
+
+function handRows(
+  { xBy, yBy, xByCamera, yByCamera }: Projected,
+  columns: Int32Array,
+  entries: Float64Array,
+  picture: number,
+): PointRows {
+  const count = columns.length;
+  const rows = {
+    columns: new Int32Array(count + LENS_UNKNOWNS),
+    x: new Float64Array(count + LENS_UNKNOWNS),
+    y: new Float64Array(count + LENS_UNKNOWNS),
+  };
+  rows.columns.set(columns);
+  for (let i = 0; i < count; i += 1) {
+    const [a, b, c] = [entries[3 * i]!, entries[3 * i + 1]!, entries[3 * i + 2]!];
+    rows.x[i] = xBy[0] * a + xBy[1] * b + xBy[2] * c;
+    rows.y[i] = yBy[0] * a + yBy[1] * b + yBy[2] * c;
+  }
+  addLens(rows, count, picture, xByCamera, yByCamera);
+  return rows;
+}
+
+function bowRows(
+  { xBy, yBy, xByCamera, yByCamera }: Projected,
+  { column, free }: BowMark,
+  picture: number,
+): PointRows {
+  const rows = {
+    columns: new Int32Array(1 + LENS_UNKNOWNS),
+    x: new Float64Array(1 + LENS_UNKNOWNS),
+    y: new Float64Array(1 + LENS_UNKNOWNS),
+  };
+  rows.columns[0] = column;
+  rows.x[0] = xBy[free];
+  rows.y[0] = yBy[free];
+  addLens(rows, 1, picture, xByCamera, yByCamera);
+  return rows;
+}
+
+function addLens(
+  rows: PointRows,
+  from: number,
+  picture: number,
+  x: Float64Array,
+  y: Float64Array,
+): void {
+  for (let i = 0; i < LENS_UNKNOWNS; i += 1) rows.columns[from + i] = cameraFirst(picture) + i;
+  rows.x.set(x, from);
+  rows.y.set(y, from);
+}
+
+/** Adds how far a rotation is from the one that is believed, as a vector in its SD. */
+function addTurn(
+  equations: NormalEquations | null,
+  turn: Rotation,
+  believed: Rotation,
+  sd: number,
+  first: number,
+): number {
+  const away = toVector(timesInverse(turn, believed));
+  const residuals = [away.x / sd, away.y / sd, away.z / sd];
+  if (equations) {
+    const jacobian = vectorJacobian(away);
+    residuals.forEach((residual, row) => {
+      equations.add(residual, {
+        columns: [first, first + 1, first + 2],
+        entries: [0, 1, 2].map((k) => jacobian[3 * row + k]! / sd),
+      });
+    });
+  }
+  return residuals.reduce((sum, r) => sum + r * r, 0);
+}

@@ -1,0 +1,97 @@
+import { atOnce, fitLookInSteps, type FittedHold, type FittedValue } from '@open-palm/core/fit';
+import { HAND_POINTS } from '@open-palm/core/hand';
+import { InputError } from '@open-palm/core/issue';
+import { readLook } from './readLook';
+
+interface ValueAnswer {
+  value: number;
+  sd: number;
+  unit: string;
+  /** Where several answers are equally good: the truth lies in here. */
+  interval?: { lo: number; hi: number };
+}
+
+interface FitAnswer {
+  /** Which pictures of the file, counted from 0. */
+  pictures: number[];
+  place: string | null;
+  /** Between the lines of sight that lie widest apart; null with one picture. */
+  apartDeg: number | null;
+  /** Bends, by the point at which the joint lies. */
+  joints: Record<string, ValueAnswer>;
+  measures: Record<string, ValueAnswer>;
+  pointsMm: Record<string, [number, number, number]>;
+  /** Root mean square distance of the marked points from where the hand shows them, pixels, by picture. */
+  residualPx: number[];
+  /** The farthest of them. */
+  farthest: { picture: number; point: string; px: number };
+  misplaced: { picture: number; point: string }[];
+  secondViews: { view: string; meanSdDeg: number }[];
+}
+
+export interface FitFileAnswer {
+  hold: { id: string; version: number };
+  fits: FitAnswer[];
+}
+
+/**
+ * The hand that explains the pictures of a file, one for each place in the bow.
+ *
+ * @param content parsed JSON of a measure file
+ * @param holdId taken instead of the file's own hold
+ * @throws InputError with everything that is wrong with the file, or why its pictures give no hand
+ */
+export function fitFile(content: unknown, holdId?: string): FitFileAnswer {
+  const { look, hold, hand } = readLook(content, holdId);
+  const fits = atOnce(fitLookInSteps(look, hold, hand));
+  const issues = fits.flatMap((fit) => fit.issues);
+  if (issues.length > 0) throw new InputError(issues);
+  if (fits.length === 0) throw new InputError([{ code: 'nothingToFit', where: 'pictures' }]);
+  return {
+    hold: { id: hold.id, version: hold.version },
+    fits: fits.flatMap(({ fitted, captures, place }) =>
+      fitted ? [answerOf(fitted, captures, place)] : [],
+    ),
+  };
+}
+
+function answerOf(fitted: FittedHold, captures: number[], place: string | null): FitAnswer {
+  const points = HAND_POINTS.map((name, i) => [name, fitted.pointsMm[i]!.map(round)] as const);
+  const worst = [...fitted.residuals].sort((a, b) => b.sds - a.sds)[0]!;
+  return {
+    pictures: captures,
+    place,
+    apartDeg: fitted.apartDeg === null ? null : round(fitted.apartDeg),
+    joints: valuesOf(fitted.joints),
+    measures: valuesOf(fitted.measures),
+    pointsMm: Object.fromEntries(points) as FitAnswer['pointsMm'],
+    residualPx: captures.map((_, i) => {
+      const own = fitted.residuals.filter(({ picture }) => picture === i);
+      return round(Math.sqrt(own.reduce((sum, { px }) => sum + px * px, 0) / own.length));
+    }),
+    farthest: { picture: captures[worst.picture]!, point: worst.point, px: round(worst.px) },
+    misplaced: fitted.misplaced.map(({ picture, point }) => ({
+      picture: captures[picture]!,
+      point,
+    })),
+    secondViews: fitted.secondViews.map(({ view, meanSdDeg }) => ({
+      view,
+      meanSdDeg: round(meanSdDeg),
+    })),
+  };
+}
+
+const valuesOf = (values: readonly FittedValue<string>[]): Record<string, ValueAnswer> =>
+  Object.fromEntries(
+    values.map(({ id, unit, value, sd, interval }) => [
+      id,
+      {
+        value: round(value),
+        sd: round(sd),
+        unit,
+        ...(interval ? { interval: { lo: round(interval.lo), hi: round(interval.hi) } } : {}),
+      },
+    ]),
+  );
+
+const round = (value: number) => Math.round(value * 1000) / 1000;
