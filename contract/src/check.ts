@@ -3,6 +3,7 @@ import { CONTEXTS } from '@open-palm/core/measure';
 import { SIGNS } from '@open-palm/core/judge';
 import { READINESS, READINESS_ITEMS } from '@open-palm/core/practice';
 import { captureSchema } from './capture';
+import { keptFitSchema } from './fit';
 import { idSchema } from './ids';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
 import { bowSizeSchema, holdIdSchema, settingsSchema } from './setup';
@@ -75,6 +76,7 @@ export const checkSchema = checkInputSchema.extend({
   id: idSchema,
   measures: z.array(mergedMeasureSchema),
   contacts: contactsSchema,
+  fits: z.array(keptFitSchema).default([]),
 });
 
 export type Grip = z.infer<typeof gripSchema>;

@@ -9,6 +9,7 @@ import {
   VIEWS,
 } from '@open-palm/core/measure';
 import { seenSignsSchema } from './check';
+import { fittedHandSchema } from './fit';
 import { idSchema } from './ids';
 import { logEntrySchema, ownCueSchema } from './lessonLog';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
@@ -54,6 +55,8 @@ export const handFileSchema = z.object({
   ),
   standings: standingsSchema,
   contacts: contactsSchema,
+  /** The newest hand that was fitted to several pictures. */
+  fittedHand: fittedHandSchema.nullable().default(null),
   /** Signs that only a person sees, each from the newest look that told of it. */
   signs: seenSignsSchema,
   /** What was said, tried, overruled and timed in lessons, newest first; flags that it hurts are always among it. */

@@ -2,6 +2,7 @@ import knex, { type Knex } from 'knex';
 import * as firstTables from '../../migrations/20261125090000_first_tables';
 import * as setupsTapsHolds from '../../migrations/20261125150000_setups_taps_holds';
 import * as lessonLog from '../../migrations/20261125200000_lesson_log';
+import * as fittedHands from '../../migrations/20261125210000_fitted_hands';
 
 interface Migration {
   name: string;
@@ -14,6 +15,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261125090000_first_tables', ...firstTables },
   { name: '20261125150000_setups_taps_holds', ...setupsTapsHolds },
   { name: '20261125200000_lesson_log', ...lessonLog },
+  { name: '20261125210000_fitted_hands', ...fittedHands },
 ];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */

@@ -21,6 +21,7 @@ interface CheckRow {
   readiness_json: string;
   standings_json: string;
   contacts_json: string;
+  fits_json: string;
   body_sha256: string;
   created_at: string;
 }
@@ -80,6 +81,7 @@ export async function addCheck(
       readiness_json: JSON.stringify(check.readiness),
       standings_json: JSON.stringify(extra.standings),
       contacts_json: JSON.stringify(check.contacts),
+      fits_json: JSON.stringify(check.fits),
       body_sha256: extra.bodySha256,
       created_at: extra.createdAt,
     });
@@ -140,6 +142,7 @@ export async function findCheck(db: Knex, id: string): Promise<Check | undefined
     readiness: JSON.parse(row.readiness_json),
     measures: measures.map((measure) => JSON.parse(measure.value_json)),
     contacts: JSON.parse(row.contacts_json),
+    fits: JSON.parse(row.fits_json),
   };
 }
 

@@ -26,13 +26,7 @@ export async function saveCheck(
   input: CheckInput,
 ): Promise<Check> {
   const bodySha256 = bodyHash(input);
-  const known = await bodyHashOf(db, id);
-  if (known !== undefined) {
-    if (known !== bodySha256) {
-      throw new Problem(409, 'conflict', 'This id already belongs to another check.', 'id');
-    }
-    return loadCheck(db, id);
-  }
+  if (await isKept(db, id, bodySha256)) return loadCheck(db, id);
   if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');
   if (!(await setupExists(db, input.studentId, input.setupId))) {
     throw notFound('instrument of this student', 'setupId');
@@ -42,14 +36,32 @@ export async function saveCheck(
       throw notFound('picture', `captures[${i}].pictureId`);
     }
   }
-  const { check, standings } = judgeCheck(
+  const { check, standings } = await judgeCheck(
     id,
     input,
     await holdOf(db, input.grip),
     await relaxedHandOf(db, input),
   );
-  await addCheck(db, check, { standings, bodySha256, createdAt: now().toISOString() });
+  try {
+    await addCheck(db, check, { standings, bodySha256, createdAt: now().toISOString() });
+  } catch (error) {
+    // Fitting a hand takes a moment, in which the same check may have been sent again and kept.
+    if (!(await isKept(db, id, bodySha256))) throw error;
+  }
   return loadCheck(db, id);
+}
+
+/**
+ * Whether this very check is kept already.
+ *
+ * @throws Problem `conflict` when the id belongs to another check
+ */
+async function isKept(db: Knex, id: string, bodySha256: string): Promise<boolean> {
+  const known = await bodyHashOf(db, id);
+  if (known !== undefined && known !== bodySha256) {
+    throw new Problem(409, 'conflict', 'This id already belongs to another check.', 'id');
+  }
+  return known !== undefined;
 }
 
 /** The hold that a check names: a shipped one as it ships now, an own one in exactly its version. */

@@ -11,6 +11,7 @@ import {
   lastCheckTimes,
   newestContacts,
   newestMeasures,
+  newestFittedHand,
   newestSigns,
 } from './lastSeen/repo';
 import { allStudents, findStudent, putStudent } from './repo';
@@ -64,6 +65,7 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
       lastSeen: lastSeenOf(newest),
       standings: standingsOf(newest),
       contacts: mergeContacts(contacts),
+      fittedHand: await newestFittedHand(db, setup.id),
       signs: mergeSigns(await newestSigns(db, PORTRAIT_CHECKS, setup.id)),
       log: await logOf(db, id, setup.id),
       ownCues: await ownCues(db),

@@ -1,5 +1,11 @@
 import type { Knex } from 'knex';
-import type { CheckSummary, DatedMeasure, SeenSigns } from '@open-palm/contract';
+import type {
+  CheckSummary,
+  DatedMeasure,
+  FittedHandRecord,
+  KeptFit,
+  SeenSigns,
+} from '@open-palm/contract';
 import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { allSeries } from '../../../references/seriesOf';
 
@@ -94,6 +100,24 @@ export async function newestSigns(db: Knex, depth: number, setupId: string): Pro
     .limit(depth)
     .pluck('signs_json');
   return rows.map((json) => JSON.parse(json) as SeenSigns);
+}
+
+/** The newest hand that was fitted to several pictures of a setup, if there is one. */
+export async function newestFittedHand(
+  db: Knex,
+  setupId: string,
+): Promise<FittedHandRecord | null> {
+  const row = await db('checks')
+    .where('setup_id', setupId)
+    .andWhereNot('fits_json', '[]')
+    .orderBy([
+      { column: 'taken_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .first('id', 'taken_at', db.raw(`json_extract(fits_json, '$[0]') as fit`));
+  if (!row) return null;
+  const { side, pointsMm } = JSON.parse(row.fit) as KeptFit;
+  return { checkId: row.id, takenAt: row.taken_at, side, pointsMm };
 }
 
 /** When each student was last looked at, on whichever instrument. */
