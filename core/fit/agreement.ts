@@ -8,8 +8,9 @@ import { levenbergMarquardt, type Minimum } from './minimise/levenbergMarquardt'
 import { atOnce, searchMinima } from './searchMinima';
 
 /**
- * How much worse pictures may be explained together than each by itself, in χ². Pictures of one hold differ by 15 at
- * most, pictures of two holds by 17 and usually by 40 or more (simulated on the rendered hands).
+ * How much worse pictures may be explained together than each by itself, in χ². Of 300 simulated pairs of one hold 99 in
+ * 100 stay under 22; of pairs of clearly different holds 94 in 100 lie above 25. What only a joint tells that one of the
+ * pictures hardly shows (a thumb from the profile) can pass.
  */
 const DISAGREE_FROM = 25;
 

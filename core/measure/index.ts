@@ -20,4 +20,5 @@ export * from './tapQuestions';
 export * from './taps';
 export * from './verdict';
 export * from './view';
+export * from './viewpoint';
 export { figureOf } from './figure';

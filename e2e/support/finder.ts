@@ -99,7 +99,7 @@ const FINGERS = {
 };
 
 /** The points by the names that the app gives them. */
-const POINT_OF: Record<string, string> = {
+export const POINT_OF: Record<string, string> = {
   Wrist: 'wrist',
   'Thumb: root, at the wrist': 'thumbCmc',
   'Thumb: middle joint': 'thumbMcp',

@@ -8,12 +8,15 @@ export interface DemoPicture {
   file: string;
   image: { width: number; height: number };
   points2d: Record<string, [number, number]>;
+  /** By joint, signed, degrees. */
+  trueFlexionDeg: Record<string, number>;
 }
 
 export function demoPicture(name: string): DemoPicture {
   const file = join(ROOT, 'studio-demo/pictures', name);
   const truth = JSON.parse(readFileSync(`${file}.json`, 'utf8'));
-  return { file: `${file}.jpg`, image: truth.image, points2d: truth.points2d };
+  const { image, points2d, trueFlexionDeg } = truth;
+  return { file: `${file}.jpg`, image, points2d, trueFlexionDeg };
 }
 
 /** The order in which the app asks for the points of the finger side. */

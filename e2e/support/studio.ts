@@ -21,6 +21,14 @@ export const CHROMIUM_FLAGS = [
   '--disable-sync',
 ];
 
+/** The same with a graphics card made of software, for what is drawn in space. */
+export const CHROMIUM_FLAGS_IN_SPACE = [
+  ...CHROMIUM_FLAGS.filter((flag) => flag !== '--disable-gpu'),
+  '--use-gl=angle',
+  '--use-angle=swiftshader',
+  '--enable-unsafe-swiftshader',
+];
+
 const running = new Set<ChildProcess>();
 // A failing run must not leave a server behind.
 process.once('exit', () => running.forEach((child) => child.kill('SIGKILL')));

@@ -7,6 +7,7 @@ import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
+import { listWords } from '../strings/listWords';
 import {
   bandWords,
   measureNote,
@@ -92,18 +93,31 @@ export function MeasureRow({
           </Text>
         </View>
       )}
-      {sources.length < 2
+      {sources.length < 2 && !sources[0]?.fitted
         ? null
-        : sources.map(({ capture, measure: told }, i) => (
-            <Text key={i} variant="small" second>
-              {capture === null
-                ? strings.result.sourceTap(valueWords(told))
-                : strings.result.sourcePicture(
-                    strings.views[views[capture] ?? 'finger-side'],
-                    valueWords(told),
-                  )}
-            </Text>
-          ))}
+        : sources.map((source, i) => {
+            const told = sourceWords(source, views);
+            const isFitted = sources.some(({ fitted }) => fitted);
+            return (
+              <Text key={i} variant="small" second>
+                {isFitted && i === 0 ? strings.result.counts(told) : told}
+              </Text>
+            );
+          })}
     </View>
   );
+}
+
+/** Where a value comes from: a picture, a hand fitted to several, or a person's look. */
+function sourceWords(
+  { capture, fitted, measure }: MergedMeasure['sources'][number],
+  views: readonly PictureView[],
+): string {
+  const view = (i: number) => strings.views[views[i] ?? 'finger-side'];
+  const value = valueWords(measure);
+  // Without the look's own pictures at hand, how many there were is enough.
+  if (fitted) return strings.result.sourceFitted(listWords(fitted.map(view)), value);
+  return capture === null
+    ? strings.result.sourceTap(value)
+    : strings.result.sourcePicture(view(capture), value);
 }

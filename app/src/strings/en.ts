@@ -4,6 +4,7 @@ import type { Level } from '@open-palm/core/practice';
 import * as buildingWords from './en/building';
 import * as feedbackWords from './en/feedback';
 import * as findingWords from './en/finding';
+import * as fittingWords from './en/fitting';
 import * as holdWords from './en/holds';
 import * as judgingWords from './en/judging';
 import * as lessonWords from './en/lesson';
@@ -197,6 +198,7 @@ export const en = {
   ...measureWords,
   ...lookWords,
   ...findingWords,
+  ...fittingWords,
   ...holdWords,
   ...judgingWords,
   ...lessonWords,

@@ -8,9 +8,9 @@ self.onmessage = ({ data }: MessageEvent<BreakdownQuestion>) => {
   self.postMessage(answer);
 };
 
-function breakdownOf({ look, hold, hand }: BreakdownQuestion): CheckBreakdown | null {
+function breakdownOf({ look, hold, hand, fits }: BreakdownQuestion): CheckBreakdown | null {
   try {
-    return measureCheck(look, hold, hand, sampleCapture);
+    return measureCheck(look, hold, hand, sampleCapture, fits);
   } catch (error) {
     if (error instanceof InputError) return null;
     throw error;

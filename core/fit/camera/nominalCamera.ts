@@ -1,11 +1,6 @@
-import type { View } from '../../measure/view';
-import type { Vec3 } from '../../units';
-import viewPoses from '../data/viewPoses.json' with { type: 'json' };
-import { cross, unit, vec } from '../hand/handSkeleton';
+import { towardCamera, type View } from '../../measure';
+import { cross, unit } from '../hand/handSkeleton';
 import { fromVector, times, type Rotation } from '../rotation';
-
-/** From the hand toward the camera of a view, in the bow's frame of a right hand; length 1. */
-export const towardCamera = (view: View): Vec3 => unit(vec(viewPoses.toward[view]));
 
 /**
  * The camera of a view, upright: turns the bow's frame into the camera's (x to the right, y up, z toward the viewer).

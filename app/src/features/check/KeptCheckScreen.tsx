@@ -24,6 +24,7 @@ import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { listWords } from '../../strings/listWords';
 import { dayWords } from '../../strings/dateWords';
+import { KeptFitCard } from './fit/KeptFitCard';
 import { DownloadPoints } from './coco/DownloadPoints';
 import { MarkedPicture } from '../../pictures/MarkedPicture';
 
@@ -91,6 +92,15 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
                 }}
               />
             </Card>
+            {check.fits.map((fit) => (
+              <KeptFitCard
+                key={fit.captures.join()}
+                fit={fit}
+                views={captures.map(({ view }) => view)}
+                hold={hold}
+                skinTone={student.skinTone}
+              />
+            ))}
             {captures.map((capture) => (
               <MarkedPicture
                 key={capture.id}

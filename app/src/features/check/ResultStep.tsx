@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
+import { lookFitsOf } from '@open-palm/core/fit';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finding } from '@open-palm/core/judge';
@@ -25,6 +26,8 @@ import { strings } from '../../strings';
 import { LookSources } from './LookSources';
 import type { LookState, Shot } from './look/lookState';
 import { MarkedPicture } from '../../pictures/MarkedPicture';
+import { FitCard } from './fit/FitCard';
+import { useFit } from './fit/useFit';
 import { useSampledBreakdown } from './useSampledBreakdown';
 
 const words = strings.result;
@@ -75,8 +78,19 @@ export function ResultStep({
   onSave: () => void;
 }) {
   const wide = useWide();
-  const firstOrder = useMemo(() => measureCheck(look, hold, hand), [look, hold, hand]);
-  const { measures, notMeasured } = useSampledBreakdown(look, hold, hand, firstOrder);
+  const fit = useFit(look, hold, hand);
+  const fits = useMemo(
+    () =>
+      fit.state.kind === 'fits'
+        ? lookFitsOf(fit.state.fits.filter(({ captures }) => captures.length > 1))
+        : [],
+    [fit.state],
+  );
+  const firstOrder = useMemo(
+    () => measureCheck(look, hold, hand, undefined, fits),
+    [look, hold, hand, fits],
+  );
+  const { measures, notMeasured } = useSampledBreakdown(look, hold, hand, fits, firstOrder);
   const contacts = useMemo(() => checkContacts(look, hold), [look, hold]);
   const seen = useMemo(() => measures.map((merged) => ({ checkId, merged })), [measures, checkId]);
   const eye = useLessonEye(seen, log);
@@ -142,6 +156,16 @@ export function ResultStep({
                 }}
               />
             </Card>
+            {hides ? null : (
+              <FitCard
+                fit={fit}
+                shots={state.shots}
+                hold={hold}
+                skinTone={student.skinTone}
+                onMove={onMove}
+                onPicture={onPicture}
+              />
+            )}
             {wide ? photographs : null}
           </>
         }

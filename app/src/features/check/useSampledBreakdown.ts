@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import type { CheckBreakdown, Look } from '@open-palm/core/measure';
+import type { CheckBreakdown, Look, LookFit } from '@open-palm/core/measure';
 import type { BreakdownAnswer, BreakdownQuestion } from '../../workers/breakdownMessages';
 
 /**
@@ -12,17 +12,22 @@ export function useSampledBreakdown(
   look: Look,
   hold: Hold,
   hand: HandFacts,
+  fits: readonly LookFit[],
   firstOrder: CheckBreakdown,
 ): CheckBreakdown {
-  const [sampled, setSampled] = useState<{ of: Look; breakdown: CheckBreakdown } | null>(null);
+  const [sampled, setSampled] = useState<{
+    of: Look;
+    fits: readonly LookFit[];
+    breakdown: CheckBreakdown;
+  } | null>(null);
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/breakdown.worker', import.meta.url));
     worker.onmessage = ({ data }: MessageEvent<BreakdownAnswer>) => {
-      if (data.breakdown) setSampled({ of: look, breakdown: data.breakdown });
+      if (data.breakdown) setSampled({ of: look, fits, breakdown: data.breakdown });
     };
-    const question: BreakdownQuestion = { look, hold, hand };
+    const question: BreakdownQuestion = { look, hold, hand, fits };
     worker.postMessage(question);
     return () => worker.terminate();
-  }, [look, hold, hand]);
-  return sampled && sampled.of === look ? sampled.breakdown : firstOrder;
+  }, [look, hold, hand, fits]);
+  return sampled && sampled.of === look && sampled.fits === fits ? sampled.breakdown : firstOrder;
 }

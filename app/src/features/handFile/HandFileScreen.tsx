@@ -23,6 +23,7 @@ import { space } from '../../kit/tokens';
 import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { agoWords } from '../../strings/dateWords';
+import { FittedHandCard } from './FittedHandCard';
 import { HistoryRow } from './HistoryRow';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
 import { ProvenCues } from './ProvenCues';
@@ -112,6 +113,14 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
                 </Text>
               </View>
             </Card>
+            {handFile.fittedHand ? (
+              <FittedHandCard
+                fitted={handFile.fittedHand}
+                bow={hold.bow}
+                skinTone={student.skinTone}
+                now={now}
+              />
+            ) : null}
             {latest ? <LatestAgainstPrevious lastSeen={lastSeen} /> : null}
           </>
         }

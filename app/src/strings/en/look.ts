@@ -85,6 +85,8 @@ export const result = {
   lookedAt: 'looked good',
   conflict: 'what was seen does not agree: look again',
   sourcePicture: (view: string, value: string) => `${view}: ${value}`,
+  sourceFitted: (views: string, value: string) => `fitted hand (${views}): ${value}`,
+  counts: (source: string) => `counts: ${source}`,
   sourceTap: (value: string) => `answered by tap: ${value}`,
   retake: (turn: string) => `seen too obliquely for a firm number: ${turn}`,
   undecidable: 'this picture cannot decide it: take it closer or from another side',

@@ -5,7 +5,7 @@ import type { Vec2 } from '@open-palm/core/units';
 import { useTokens } from '../../../kit/ThemeProvider';
 
 /** Where each point is on the small drawn hand: a right hand from the back, hanging, fingers down. */
-const HAND: Record<HandPointName, Vec2> = {
+const HAND: Partial<Record<PointName, Vec2>> & Record<HandPointName, Vec2> = {
   wrist: { x: 50, y: 14 },
   thumbCmc: { x: 66, y: 24 },
   thumbMcp: { x: 78, y: 38 },
@@ -99,13 +99,11 @@ function Hand({ points }: { points: readonly PointName[] }) {
       {Object.entries(HAND).map(([name, place]) => (
         <Circle key={name} cx={place.x} cy={place.y} r={1.3} fill={tokens.notSeen} />
       ))}
-      {points.map((point) => (
-        <Target
-          key={point}
-          at={point === 'forearm' ? FOREARM : HAND[point as HandPointName]}
-          isOne={points.length === 1}
-        />
-      ))}
+      {points.map((point) => {
+        // Elbow, shoulder and strings lie beyond this drawing; their names say enough.
+        const at = point === 'forearm' ? FOREARM : HAND[point];
+        return at ? <Target key={point} at={at} isOne={points.length === 1} /> : null;
+      })}
     </G>
   );
 }

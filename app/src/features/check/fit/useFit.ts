@@ -1,0 +1,60 @@
+import { useCallback, useEffect, useState } from 'react';
+import { fitGroups, type FitOfLook } from '@open-palm/core/fit';
+import type { HandFacts } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import type { Look } from '@open-palm/core/measure';
+import type { FitAnswer, FitQuestion } from '../../../workers/fitMessages';
+
+/** How the fitting of a look's hand stands. */
+export type FitState =
+  /** No picture shows enough. */
+  | { kind: 'none' }
+  | { kind: 'working'; share: number }
+  | { kind: 'stopped' }
+  | { kind: 'broken' }
+  | { kind: 'fits'; fits: FitOfLook[] };
+
+export interface Fit {
+  state: FitState;
+  stop: () => void;
+  again: () => void;
+}
+
+/** Fits a hand to the pictures of a look in a worker, anew whenever the look changes. */
+export function useFit(look: Look, hold: Hold, hand: HandFacts): Fit {
+  const [told, setTold] = useState<{ of: Look; state: FitState } | null>(null);
+  const [run, setRun] = useState(0);
+  const [stopped, setStopped] = useState<Look | null>(null);
+  const isUsable = fitGroups(look).length > 0;
+  const isStopped = stopped === look;
+  useEffect(() => {
+    if (!isUsable || isStopped) return;
+    const worker = new Worker(new URL('../../../workers/fit.worker', import.meta.url));
+    worker.onmessage = ({ data }: MessageEvent<FitAnswer>) =>
+      setTold({
+        of: look,
+        state:
+          data.kind === 'fits'
+            ? { kind: 'fits', fits: data.fits }
+            : { kind: 'working', share: data.share },
+      });
+    worker.onerror = () => setTold({ of: look, state: { kind: 'broken' } });
+    const question: FitQuestion = { look, hold, hand };
+    worker.postMessage(question);
+    return () => worker.terminate();
+  }, [look, hold, hand, isUsable, isStopped, run]);
+  const stop = useCallback(() => setStopped(look), [look]);
+  const again = useCallback(() => {
+    setStopped(null);
+    setTold(null);
+    setRun((n) => n + 1);
+  }, []);
+  if (!isUsable) return { state: { kind: 'none' }, stop, again };
+  const state: FitState =
+    told?.of === look && !(isStopped && told.state.kind === 'working')
+      ? told.state
+      : isStopped
+        ? { kind: 'stopped' }
+        : { kind: 'working', share: 0 };
+  return { state, stop, again };
+}

@@ -1,0 +1,50 @@
+import { router } from 'expo-router';
+import type { FittedHandRecord, SkinTone } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import { Button } from '../../kit/Button';
+import { Card } from '../../kit/Card';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { FittedStill } from '../../space/FittedStill';
+import { firstOrbit } from '../../space/orbit';
+import { strings } from '../../strings';
+import { agoWords } from '../../strings/dateWords';
+
+const words = strings.fit;
+
+/** A still of the hand that was last fitted to several pictures; a tap away it can be turned. */
+export function FittedHandCard({
+  fitted: { checkId, takenAt, side, pointsMm },
+  bow,
+  skinTone,
+  now,
+}: {
+  fitted: FittedHandRecord;
+  bow: Hold['bow'];
+  skinTone: SkinTone;
+  now: Date;
+}) {
+  return (
+    <Card style={{ gap: space(2) }}>
+      <Text variant="strong" level={2}>
+        {words.title}
+      </Text>
+      <FittedStill
+        pointsMm={pointsMm}
+        side={side}
+        bow={bow}
+        skinTone={skinTone}
+        orbit={firstOrbit(side)}
+        label={words.still}
+      />
+      <Text variant="small" second>
+        {`${words.still} ${agoWords(takenAt, now)}`}
+      </Text>
+      <Button
+        label={words.openStill}
+        icon="rotate-3d-variant"
+        onPress={() => router.navigate(`/checks/${checkId}`)}
+      />
+    </Card>
+  );
+}
