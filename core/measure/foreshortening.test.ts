@@ -56,9 +56,9 @@ describe('foreshortening', () => {
     const flat = bendOf(thumbCapture(1));
     expect(flat).toMatchObject({ retake: null, verdict: 'in' });
     const steep = bendOf(thumbCapture(0.6));
-    expect(steep).toMatchObject({ retake: 'buttonEnd', verdict: 'unsure' });
+    expect(steep).toMatchObject({ retake: 'below', verdict: 'unsure' });
     expect(bendOf(thumbCapture(0.6), sampleCapture)).toMatchObject({
-      retake: 'buttonEnd',
+      retake: 'below',
       verdict: 'unsure',
     });
   });
@@ -84,7 +84,7 @@ describe('foreshortening', () => {
     });
     const tilts = boneTilts(chain(0.5), hand);
     expect(tilts.at(-1)!.tiltDeg).toBeCloseTo(60, 0);
-    expect(retakeFor('profile', ['littleTip'], tilts)).toBe('above');
+    expect(retakeFor('profile', ['littleTip'], tilts)).toBe('buttonEnd');
     const two = chain(0.5);
     delete two.points.littleMcp;
     expect(boneTilts(two, hand)).toEqual([]);

@@ -14,12 +14,15 @@ const SURE_OBLIQUE = 0.8;
 const BORDER = Math.cos(OBLIQUE_FROM_DEG / DEG_PER_RAD);
 
 /** Which way to turn the camera about the hand for a better picture. */
-export const CAMERA_TURNS = ['buttonEnd', 'above'] as const;
+export const CAMERA_TURNS = ['buttonEnd', 'below', 'above'] as const;
 
 export type CameraTurn = (typeof CAMERA_TURNS)[number];
 
 /** The turn that lays the bones of a view back into the picture; tested on the rendered hands. */
-const RETAKE: Partial<Record<View, CameraTurn>> = { 'thumb-side': 'buttonEnd', profile: 'above' };
+const RETAKE: Partial<Record<View, CameraTurn>> = {
+  'thumb-side': 'below',
+  profile: 'buttonEnd',
+};
 
 /** How a bone lies to the picture. */
 export interface BoneTilt {

@@ -9,7 +9,7 @@ export interface DemoPicture {
   image: { width: number; height: number };
   points2d: Record<string, [number, number]>;
   /** By joint, signed, degrees. */
-  trueFlexionDeg: Record<string, number>;
+  trueFlexionDeg?: Record<string, number>;
 }
 
 export function demoPicture(name: string): DemoPicture {

@@ -79,7 +79,7 @@ test('two pictures become a hand in space whose bends are the true ones, kept an
   const errors: number[] = [];
   for (const [joint, id, target] of truths) {
     const { deg, sd } = await bendOf(page, joint);
-    const error = Math.abs(deg - profile.trueFlexionDeg[id]!);
+    const error = Math.abs(deg - profile.trueFlexionDeg![id]!);
     errors.push(error / target);
     expect(error, joint).toBeLessThanOrEqual(2 * Math.max(sd, target));
   }

@@ -83,7 +83,7 @@ test('a thumb that points at the camera gets advice instead of a firm number', a
   } as typeof thumbSide;
   await openLook(page, 'Osric Tidewell');
   await markPicture(page, 'Thumb side', oblique, THUMB_SIDE_ORDER);
-  const advice = 'turn the camera toward the button’s end';
+  const advice = 'take the camera lower, and look up at the hand';
   await expect(page.getByRole('note').filter({ hasText: advice })).toBeVisible();
   await page.getByRole('button', { name: 'Read the result' }).click();
   const row = rowOf(page, 'Bend of the last joint');

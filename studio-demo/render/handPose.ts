@@ -1,6 +1,7 @@
 import { Matrix4, Quaternion, Vector3 } from 'three';
 import type { Finger, HandPointName } from '@open-palm/core/hand';
 import { flexion3d } from '@open-palm/core/hand';
+import { RIG_BUILD, type HandBuild } from './handBuild';
 import { RIG_CHAIN, RIG_FINGERS, readRestJoints, type RestJoint, type RigFinger } from './handRig';
 
 /** How a hand is posed in the bow's frame. Angles in degrees, added to the rig's rest pose; lengths in mm. */
@@ -86,17 +87,41 @@ function chainTurns(finger: RigFinger, pose: HandPose): Quaternion[] {
   ];
 }
 
+/** Where the rig's joints rest in a hand of this build, from the wrist, mm. */
+function restPlaces(build: HandBuild): Map<string, Vector3> {
+  const wrist = restJoint('wrist').position;
+  const places = new Map<string, Vector3>();
+  for (const finger of RIG_FINGERS) {
+    const chain = RIG_CHAIN[finger];
+    const share = finger === 'thumb' ? build.thumb : build.fingers;
+    // The palm's own joints: a thumb's first, a finger's first two.
+    const inPalm = finger === 'thumb' ? 1 : 2;
+    chain.forEach((name, i) => {
+      const at = restJoint(name).position.clone().sub(wrist);
+      if (i < inPalm) {
+        // The rig's palm is as broad as it is long in z.
+        places.set(name, new Vector3(at.x, at.y, at.z * build.breadth).multiplyScalar(build.size));
+      } else {
+        const before = chain[i - 1]!;
+        const bone = restJoint(name).position.clone().sub(restJoint(before).position);
+        places.set(name, bone.multiplyScalar(share * build.size).add(places.get(before)!));
+      }
+    });
+  }
+  return places;
+}
+
 /** Forward kinematics: our own, because the rig's bones are flat siblings. */
-export function poseHand(pose: HandPose): PosedHand {
+export function poseHand(pose: HandPose, build: HandBuild = RIG_BUILD): PosedHand {
   const length = Math.hypot(...pose.turnDeg);
   const root = (
     length === 0
       ? new Quaternion()
       : turn(new Vector3(...pose.turnDeg).divideScalar(length), length)
   ).multiply(RIG_TO_BOW);
-  const origin = restJoint('wrist').position;
+  const rests = restPlaces(build);
   const wrist = new Vector3(...pose.wrist);
-  const place = (p: Vector3) => p.clone().sub(origin).applyQuaternion(root).add(wrist);
+  const place = (p: Vector3) => p.clone().applyQuaternion(root).add(wrist);
   const joints = new Map<string, PosedJoint>([
     ['wrist', { position: wrist, rotation: root.clone().multiply(restJoint('wrist').rotation) }],
   ]);
@@ -107,13 +132,14 @@ export function poseHand(pose: HandPose): PosedHand {
     const turns = chainTurns(finger, pose);
     const hinges: Vector3[] = [];
     let bend = new Quaternion();
-    let at = restJoint(chain[0]!).position;
+    let at = rests.get(chain[0]!)!;
     chain.forEach((name, i) => {
       const joint = restJoint(name);
       if (i > 0) {
-        at = joint.position
+        at = rests
+          .get(name)!
           .clone()
-          .sub(restJoint(chain[i - 1]!).position)
+          .sub(rests.get(chain[i - 1]!)!)
           .applyQuaternion(bend)
           .add(at);
       }
@@ -126,7 +152,12 @@ export function poseHand(pose: HandPose): PosedHand {
     const placed = chain.slice(finger === 'thumb' ? 0 : 1).map((n) => joints.get(n)!.position);
     names.forEach((name, i) => (points[name] = placed[i]!.clone()));
     const [last, end] = [points[names[2]!]!, points[names[3]!]!];
-    end.add(end.clone().sub(last).setLength(TIP_BEYOND_MM[finger]));
+    end.add(
+      end
+        .clone()
+        .sub(last)
+        .setLength(TIP_BEYOND_MM[finger] * build.size),
+    );
     const base = finger === 'thumb' ? wrist : joints.get(chain[0]!)!.position;
     const line = [base, ...names.map((n) => points[n]!)];
     const hingeOffset = finger === 'thumb' ? 0 : 1;

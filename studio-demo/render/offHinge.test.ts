@@ -1,8 +1,7 @@
 import { Vector3 } from 'three';
 import { flexion2d } from '@open-palm/core/hand';
 import { cameraFor, project, tiltDeg } from './cameras';
-import { GRIPS } from './grips';
-import { JOINTS, poses, STRAIGHT, type Joint } from './testing/truthJoints';
+import { JOINTS, STRAIGHT, violins, type Joint } from './testing/truthJoints';
 import { truthOf, type PictureTruth } from './truth';
 
 /** Errors of a joint's flat bend from cameras turned off its hinge's axis, where both bones stay within 15°. */
@@ -45,8 +44,8 @@ function errorsOffHinge(
 }
 
 describe('a joint seen off its hinge', () => {
-  const truths = GRIPS.map((grip) =>
-    truthOf(poses.get(grip.name)!, STRAIGHT, 'finger-side', 'right'),
+  const truths = violins.map(({ grip, pose }) =>
+    truthOf({ ...grip, wristBend: STRAIGHT }, pose, 'finger-side', 'right'),
   );
   const errorsAt = (...offsDeg: number[]) =>
     truths

@@ -17,14 +17,14 @@ const WIDTH = 640;
 const folder = fileURLToPath(new URL('../../app/public/samples/', import.meta.url));
 mkdirSync(folder, { recursive: true });
 const grip = GRIPS[0]!;
-const pose = solveGrip(grip.target);
+const { pose } = solveGrip(grip.target);
 const scale = WIDTH / PICTURE_SIZE.width;
 const renderer = await openRenderer();
 const points: Partial<Record<View, Partial<Record<PointName, { x: number; y: number }>>>> = {};
 for (const view of SHOWN) {
-  const { jpeg, hidden } = await renderer.draw(pose, grip.wristBend, cameraFor(view), grip);
+  const { jpeg, hidden } = await renderer.draw({ grip, pose }, cameraFor(view));
   await sharp(jpeg).resize(WIDTH).jpeg({ quality: 82 }).toFile(`${folder}${view}.jpg`);
-  const { points2d } = truthOf(pose, grip.wristBend, view, 'right');
+  const { points2d } = truthOf(grip, pose, view, 'right');
   const seen: Partial<Record<PointName, { x: number; y: number }>> = {};
   for (const name of [...REQUIRED_BOW_POINTS, ...HAND_POINTS]) {
     const [x, y] = points2d[name];

@@ -5,9 +5,11 @@ import { build } from 'esbuild';
 import type { PerspectiveCamera } from 'three';
 import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import { PICTURE_SIZE } from './cameras';
+import { BOWS } from './bowModel';
 import type { RenderedGrip } from './grips';
 import { poseHand, type HandPose } from './handPose';
 import { RIG_PATH } from './handRig';
+import type { Look } from './looks';
 import type { SceneOrder } from './page/scene';
 import { forearmMark } from './truth';
 
@@ -30,14 +32,16 @@ function fleshMm(name: HandPointName): number {
   return name.endsWith('Mcp') ? FLESH_MM.Mcp : FLESH_MM.other;
 }
 
+/** A grip with the pose that was found for it. */
+export interface SolvedRender {
+  grip: RenderedGrip;
+  pose: HandPose;
+}
+
 /** Draws pictures in a browser without a window. */
 export interface Renderer {
-  draw(
-    pose: HandPose,
-    wristBend: RenderedGrip['wristBend'],
-    camera: PerspectiveCamera,
-    colours: SceneOrder['colours'],
-  ): Promise<DrawnPicture>;
+  /** @param look the grip's own, or another */
+  draw(grip: SolvedRender, camera: PerspectiveCamera, look?: Look): Promise<DrawnPicture>;
   close(): Promise<void>;
 }
 
@@ -68,8 +72,9 @@ export async function openRenderer(): Promise<Renderer> {
   await page.addScriptTag({ content: bundle.outputFiles[0]!.text });
   const rigBase64 = readFileSync(RIG_PATH).toString('base64');
   return {
-    async draw(pose, wristBend, camera, { skin, sleeve, room }) {
-      const hand = poseHand(pose);
+    async draw({ grip, pose }, camera, look = grip.look) {
+      const { bow, build } = grip.target;
+      const hand = poseHand(pose, build);
       const order: SceneOrder = {
         ...PICTURE_SIZE,
         rigBase64,
@@ -80,20 +85,22 @@ export async function openRenderer(): Promise<Renderer> {
         })),
         forearm: {
           from: hand.points.wrist.toArray(),
-          to: forearmMark(pose, wristBend).toArray(),
+          to: forearmMark(hand, grip.wristBend).toArray(),
         },
         camera: {
           position: camera.position.toArray(),
           quaternion: camera.quaternion.toArray(),
           fov: camera.fov,
         },
-        colours: { skin, sleeve, room },
+        bow: BOWS[bow],
+        look,
+        size: build.size,
         asked: HAND_POINTS.map((name) => hand.points[name].toArray()),
       };
       const { jpeg, coverMm } = await page.evaluate((o) => window.drawScene(o), order);
       return {
         jpeg: Buffer.from(jpeg, 'base64'),
-        hidden: HAND_POINTS.filter((name, i) => coverMm[i]! > fleshMm(name)),
+        hidden: HAND_POINTS.filter((name, i) => coverMm[i]! > fleshMm(name) * build.size),
       };
     },
     close: () => browser.close(),

@@ -1,7 +1,7 @@
 import { Vector3 } from 'three';
 import { OBLIQUE_FROM_DEG, retakeFor, SIDES, type PointName } from '@open-palm/core/measure';
 import { cameraFor, tiltDeg } from './cameras';
-import { poses, RAD, STRAIGHT } from './testing/truthJoints';
+import { RAD, STRAIGHT, violins } from './testing/truthJoints';
 import { truthOf } from './truth';
 
 describe.each(SIDES)('the advice to take a picture again, %s hand', (side) => {
@@ -26,7 +26,7 @@ describe.each(SIDES)('the advice to take a picture again, %s hand', (side) => {
   it.each([
     [
       'thumb-side',
-      'buttonEnd',
+      'below',
       [
         ['thumbMcp', 'thumbIp'],
         ['thumbIp', 'thumbTip'],
@@ -34,7 +34,7 @@ describe.each(SIDES)('the advice to take a picture again, %s hand', (side) => {
     ],
     [
       'profile',
-      'above',
+      'buttonEnd',
       [
         ['littleMcp', 'littlePip'],
         ['littlePip', 'littleDip'],
@@ -44,8 +44,8 @@ describe.each(SIDES)('the advice to take a picture again, %s hand', (side) => {
     'from the %s, turning 20° to "%s" lays the bones flatter in nine cases of ten',
     (view, turn, bones) => {
       let [oblique, better] = [0, 0];
-      for (const pose of poses.values()) {
-        const truth = truthOf(pose, STRAIGHT, view, side);
+      for (const { grip, pose } of violins) {
+        const truth = truthOf({ ...grip, wristBend: STRAIGHT }, pose, view, side);
         const at = (name: PointName) => new Vector3(...truth.joints3dMm[name]!);
         const hand = at(bones[0][1]);
         const camera = cameraFor(view, side === 'left');
@@ -53,9 +53,9 @@ describe.each(SIDES)('the advice to take a picture again, %s hand', (side) => {
           camera.position.copy(hand).addScaledVector(toCamera, 700);
           return Math.max(...bones.map(([from, to]) => tiltDeg(camera, at(from), at(to))));
         };
-        // Toward the button's end, which a left hand has on the other side; or straight up.
+        // Toward the button's end, which a left hand has on the other side; or straight down.
         const toward =
-          turn === 'above' ? new Vector3(0, 1, 0) : new Vector3(side === 'left' ? 1 : -1, 0, 0);
+          turn === 'below' ? new Vector3(0, -1, 0) : new Vector3(side === 'left' ? 1 : -1, 0, 0);
         for (const toCamera of camerasAround(camera.position.clone().sub(hand).normalize())) {
           const before = worstTilt(toCamera);
           if (before < OBLIQUE_FROM_DEG + 5) continue;

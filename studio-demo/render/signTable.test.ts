@@ -4,7 +4,8 @@ import {
   JOINTS,
   measuredFlexion,
   pointOf,
-  poses,
+  settled,
+  violins,
   STRAIGHT,
   type Joint,
 } from './testing/truthJoints';
@@ -24,9 +25,9 @@ describe.each(SIDES)('the sign table for a %s hand', (side) => {
     '%s: clearly bent %s–%s–%s reads positive wherever it can be read',
     (...joint) => {
       let rows = 0;
-      for (const pose of poses.values()) {
+      for (const { grip, pose } of violins) {
         for (const view of RENDERED_VIEWS) {
-          const truth = truthOf(pose, STRAIGHT, view, side);
+          const truth = truthOf({ ...grip, wristBend: STRAIGHT }, pose, view, side);
           const measured = measuredFlexion(truth, joint);
           if (measured === null || truth.trueFlexionDeg[joint[2]]! < 20) continue;
           expect(measured).toBeGreaterThan(0);
@@ -43,9 +44,12 @@ describe.each(SIDES)('the sign table for a %s hand', (side) => {
     ['wristDeviation', 'player-eye', 'deviationDeg'],
   ] as const)('%s from %s grows with the wrist’s own bend', (group, view, bend) => {
     const joint: Joint = [group, 'forearm', 'wrist', 'middleMcp'];
-    for (const pose of poses.values()) {
+    for (const { grip, pose } of violins) {
       const at = (deg: number) =>
-        measuredFlexion(truthOf(pose, { ...STRAIGHT, [bend]: deg }, view, side), joint)!;
+        measuredFlexion(
+          truthOf({ ...grip, wristBend: { ...STRAIGHT, [bend]: deg } }, pose, view, side),
+          joint,
+        )!;
       expect(at(20) - at(-20)).toBeGreaterThan(15);
     }
   });
@@ -53,11 +57,21 @@ describe.each(SIDES)('the sign table for a %s hand', (side) => {
   it('reads the angle of hand and forearm in the views that show it, and in no other', () => {
     const joint = (group: JointGroup): Joint => [group, 'forearm', 'wrist', 'middleMcp'];
     const worst = { wristFlexion: 0, wristDeviation: 0 };
-    for (const pose of poses.values()) {
+    for (const { grip, pose } of violins) {
       for (const view of RENDERED_VIEWS) {
         for (const deg of [-30, -20, -10, 0, 10, 20]) {
-          const up = truthOf(pose, { ...STRAIGHT, flexionDeg: deg }, view, side);
-          const sideways = truthOf(pose, { ...STRAIGHT, deviationDeg: deg }, view, side);
+          const up = truthOf(
+            { ...grip, wristBend: { ...STRAIGHT, flexionDeg: deg } },
+            pose,
+            view,
+            side,
+          );
+          const sideways = truthOf(
+            { ...grip, wristBend: { ...STRAIGHT, deviationDeg: deg } },
+            pose,
+            view,
+            side,
+          );
           for (const [group, truth] of [
             ['wristFlexion', up],
             ['wristDeviation', sideways],
@@ -79,7 +93,7 @@ describe.each(SIDES)('the sign table for a %s hand', (side) => {
     for (const view of RENDERED_VIEWS) {
       const turn = hairTurn(view, side);
       if (turn === null) continue;
-      const truth = truthOf(poses.get('settled')!, STRAIGHT, view, side);
+      const truth = truthOf({ ...settled.grip, wristBend: STRAIGHT }, settled.pose, view, side);
       const [hand, tip, frog] = (['stickHandEnd', 'stickTipEnd', 'frogFront'] as const).map((n) =>
         pointOf(truth, n),
       );

@@ -1,56 +1,157 @@
 import { Matrix, solve } from 'ml-matrix';
 import { Vector3 } from 'three';
-import { FINGERS, type Finger, type HandPointName } from '@open-palm/core/hand';
+import { FINGERS, type HandPointName } from '@open-palm/core/hand';
+import type { Hold } from '@open-palm/core/holds';
+import { BOWS, distanceToBow, LEATHER_MM, type BowModel } from './bowModel';
+import type { Contact, GripTarget } from './gripTarget';
 import { pointNames, poseHand, type HandPose, type PosedHand } from './handPose';
+import { RIG_CHAIN, RIG_FINGERS, type RigFinger } from './handRig';
+import { skinOf } from './handSkin';
 
-/** What a rendered hold should come out as. Places in mm along the stick, depths in joint units, degrees. */
-export interface GripTarget {
-  thumb: { xMm: number; ipDeg: number; mcpDeg: number };
-  fingers: Record<Finger, { xMm: number; u: number; pipDeg: number; dipDeg: number }>;
-  /** How the little finger's tip stands: on top of the stick, or this high above it, mm. */
-  littleLiftMm: number;
-  /** Slope of the knuckle line, positive with the index side lower. */
-  leanDeg: number;
-}
+/** Flesh between each bone of a digit and its skin where it touches, from the base to the tip, mm. */
+type Flesh = Record<RigFinger, [number, number, number]>;
 
-const STICK_RADIUS_MM = 4.3;
-const FLESH_MM: Record<Finger | 'thumb', number> = {
-  thumb: 8,
-  index: 7,
-  middle: 7,
-  ring: 6.5,
-  little: 5.5,
+const FLESH_MM: Flesh = {
+  thumb: [10, 9, 8],
+  index: [8, 7.5, 7],
+  middle: [8, 7.5, 7],
+  ring: [7.5, 7, 6.5],
+  little: [6.5, 6, 5.5],
 };
-/** Where round the stick a finger's contact lies, degrees from the top toward the finger side. */
-const CONTACT_TURN_DEG: Record<Finger, number> = { index: 78, middle: 85, ring: 82, little: 5 };
 const RAD = Math.PI / 180;
 
-/** A settled hold, from which every search sets out and from whose turn no hold strays far. */
-const START: HandPose = {
-  wrist: [-11.5, 39.9, -116.3],
-  turnDeg: [-9.5, 19.1, -31.7],
-  thumb: [28.8, 4.2, 2.3, 21.8, 46.1],
-  fingers: {
-    index: [29.2, -4.5, 41.5, 30.1],
-    middle: [36.1, 1.5, 52.6, 27.9],
-    ring: [43.7, 11.5, 31.1, 23.2],
-    little: [18.3, 1.1, 61.3, 31.5],
+interface Start {
+  pose: HandPose;
+  /** How far a hold may turn away from it, degrees. */
+  turnTolerance: number;
+  wristTolerance: number;
+  /** From the middle knuckle to the wrist, and how far from there: the forearm comes from the button's side. */
+  wristFrom: { x: [number, number]; y: [number, number] };
+}
+
+/** From where every search sets out: a settled hold over the stick, and a hand that shakes hands with the frog. */
+const STARTS: Record<Hold['hand'], Start> = {
+  over: {
+    pose: {
+      wrist: [-11.5, 39.9, -116.3],
+      turnDeg: [-9.5, 19.1, -31.7],
+      thumb: [28.8, 4.2, 2.3, 21.8, 46.1],
+      fingers: {
+        index: [29.2, -4.5, 41.5, 30.1],
+        middle: [36.1, 1.5, 52.6, 27.9],
+        ring: [43.7, 11.5, 31.1, 23.2],
+        little: [18.3, 1.1, 61.3, 31.5],
+      },
+    },
+    turnTolerance: 3,
+    wristTolerance: 6,
+    wristFrom: { x: [-22, 4], y: [0, 60] },
+  },
+  under: {
+    pose: {
+      wrist: [-128, -30, 34],
+      turnDeg: [75, 62, 66],
+      thumb: [5, 0, 0, 15, 25],
+      fingers: {
+        index: [35, 0, 40, 20],
+        middle: [45, 0, 45, 20],
+        ring: [55, 0, 55, 25],
+        little: [55, 0, 50, 25],
+      },
+    },
+    turnTolerance: 12,
+    wristTolerance: 15,
+    wristFrom: { x: [-86, 8], y: [-14, 8] },
   },
 };
 
+/** How a solved hand meets the bow, measured on its skin, mm. */
+export interface Fit {
+  /** The widest gap between the bow and a digit that should touch it. */
+  gapMm: number;
+  /** The deepest place of the skin inside the bow: flesh that gives way. */
+  overlapMm: number;
+}
+
+export interface SolvedGrip {
+  pose: HandPose;
+  fit: Fit;
+}
+
+const ROUNDS = 9;
+/** Skin that gives way by this much is as it should be, mm. */
+const PRESSED_MM = 0.5;
+
 /**
- * A pose whose contacts, bends and lean come close to the target: damped Gauss–Newton on soft wishes. It is meant
- * for demo pictures; what the hand really came out as is told by the truth file, not by the target.
+ * A pose whose contacts, bends and lean come close to the target and whose skin touches the bow without passing through
+ * it: damped Gauss–Newton on soft wishes, then the flesh around each bone is measured on the skin and the search
+ * repeated. What the hand really came out as is told by the truth file, not by the target.
  */
-export function solveGrip(target: GripTarget): HandPose {
-  let params = toParams(START);
-  let residuals = wishes(fromParams(params), target);
+export function solveGrip(target: GripTarget): SolvedGrip {
+  const model = BOWS[target.bow];
+  const size = target.build.size;
+  const flesh = Object.fromEntries(
+    RIG_FINGERS.map((digit) => [digit, FLESH_MM[digit].map((mm) => mm * size)]),
+  ) as Flesh;
+  let pose = STARTS[target.hand].pose;
+  let best: SolvedGrip | null = null;
+  for (let round = 0; round < ROUNDS; round += 1) {
+    pose = search(pose, target, model, flesh, round === 0 ? 120 : 40);
+    const fit = correctFlesh(pose, target, model, flesh);
+    const isBetter = !best || worst(fit) < worst(best.fit);
+    if (isBetter) best = { pose, fit };
+    if (worst(fit) < 0.8) break;
+  }
+  return best!;
+}
+
+const worst = ({ gapMm, overlapMm }: Fit) => Math.max(gapMm, overlapMm);
+
+/** Measures the skin against the bow and makes the flesh of each bone thicker or thinner by what it is off. */
+function correctFlesh(pose: HandPose, target: GripTarget, model: BowModel, flesh: Flesh): Fit {
+  const skin = skinOf(poseHand(pose, target.build), target.build);
+  const nearest = new Map<string, number>();
+  for (const { at, joint } of skin) {
+    nearest.set(joint, Math.min(nearest.get(joint) ?? Infinity, distanceToBow(model, at)));
+  }
+  let [gapMm, overlapMm] = [0, 0];
+  for (const mm of nearest.values()) overlapMm = Math.max(overlapMm, -mm);
+  for (const digit of RIG_FINGERS) {
+    const bones = RIG_CHAIN[digit].slice(digit === 'thumb' ? 0 : 1);
+    const off = bones.slice(0, 3).map((bone, i) => {
+      const tip = i === 2 ? (nearest.get(bones[3]!) ?? Infinity) : Infinity;
+      return Math.min(nearest.get(bone) ?? Infinity, tip);
+    });
+    const contact = digit === 'thumb' ? target.thumb.contact : target.fingers[digit].contact;
+    const u = digit === 'thumb' ? 0 : target.fingers[digit].u;
+    const at = Math.max(0, 2 - Math.floor(Math.min(2.99, u)));
+    off.forEach((mm, i) => {
+      if (mm < -PRESSED_MM) flesh[digit][i]! += 0.7 * (-mm - PRESSED_MM);
+    });
+    if (contact.on === 'air') continue;
+    const own = Math.min(...off);
+    gapMm = Math.max(gapMm, own);
+    if (own > -PRESSED_MM / 2) flesh[digit][at]! -= 0.7 * (own + PRESSED_MM / 2);
+  }
+  return { gapMm, overlapMm };
+}
+
+function search(
+  from: HandPose,
+  target: GripTarget,
+  model: BowModel,
+  flesh: Flesh,
+  steps: number,
+): HandPose {
+  let params = toParams(from);
+  const wishesOf = (p: readonly number[]) => wishes(fromParams(p), target, model, flesh);
+  let residuals = wishesOf(params);
   let damping = 1;
-  for (let step = 0; step < 150; step += 1) {
+  for (let step = 0; step < steps; step += 1) {
     const jacobian = params.map((value, i) => {
       const nudged = [...params];
       nudged[i] = value + 0.01;
-      return wishes(fromParams(nudged), target).map((r, k) => (r - residuals[k]!) / 0.01);
+      return wishesOf(nudged).map((r, k) => (r - residuals[k]!) / 0.01);
     });
     const gradient = jacobian.map((column) => dot(column, residuals));
     const normal = jacobian.map((a, i) =>
@@ -58,11 +159,13 @@ export function solveGrip(target: GripTarget): HandPose {
     );
     const change = solve(new Matrix(normal), Matrix.columnVector(gradient)).to1DArray();
     const next = params.map((value, i) => value - change[i]!);
-    const nextResiduals = wishes(fromParams(next), target);
-    if (dot(nextResiduals, nextResiduals) < dot(residuals, residuals)) {
+    const nextResiduals = wishesOf(next);
+    const gain = dot(residuals, residuals) - dot(nextResiduals, nextResiduals);
+    if (gain > 0) {
       params = next;
       residuals = nextResiduals;
       damping = Math.max(damping / 3, 1e-4);
+      if (gain < 1e-4 * dot(residuals, residuals)) break;
     } else {
       damping *= 4;
       if (damping > 1e8) break;
@@ -72,75 +175,94 @@ export function solveGrip(target: GripTarget): HandPose {
 }
 
 /** Every wish as a number that is 0 when met and 1 when one tolerance off. */
-function wishes(pose: HandPose, target: GripTarget): number[] {
-  const hand = poseHand(pose);
+function wishes(pose: HandPose, target: GripTarget, model: BowModel, flesh: Flesh): number[] {
+  const start = STARTS[target.hand];
+  const hand = poseHand(pose, target.build);
   const out: number[] = [];
   const near = (value: number, wanted: number, tolerance: number) =>
     out.push((value - wanted) / tolerance);
-  const nearPoint = (point: Vector3, x: number, y: number, z: number, tolerance: number) => {
-    near(point.x, x, tolerance);
-    near(point.y, y, tolerance);
-    near(point.z, z, tolerance);
+  const touch = (at: Vector3, xMm: number, contact: Contact, fleshMm: number, loose: number) => {
+    const place = placeOf(model, xMm, contact, fleshMm);
+    near(at.x, place.x, loose);
+    if (place.y !== null) near(at.y, place.y, contact.on === 'air' ? 4 : loose);
+    if (place.z !== null) near(at.z, place.z, contact.on === 'air' ? 4 : loose);
   };
   for (const finger of FINGERS) {
-    const wanted = target.fingers[finger];
-    const away = STICK_RADIUS_MM + FLESH_MM[finger];
-    const angle = CONTACT_TURN_DEG[finger] * RAD;
-    const lift = finger === 'little' ? target.littleLiftMm : 0;
-    const tolerance = lift > 0 ? 4 : 0.6;
-    const contact = pointAtDepth(hand, finger, wanted.u);
-    nearPoint(
-      contact,
-      wanted.xMm,
-      away * Math.cos(angle) + lift,
-      away * Math.sin(angle),
-      tolerance,
-    );
+    const { xMm, u, pipDeg, dipDeg, contact } = target.fingers[finger];
+    const bone = 2 - Math.floor(Math.min(2.99, u));
+    touch(pointAtDepth(hand, finger, u), xMm, contact, flesh[finger][bone]!, 0.6);
     const [, pip, dip] = pointNames(finger) as [HandPointName, HandPointName, HandPointName];
-    near(hand.flexionDeg[pip]!, wanted.pipDeg, 3);
-    near(hand.flexionDeg[dip]!, wanted.dipDeg, 3);
+    // A finger that is locked is locked; one that is bent may bend a little otherwise.
+    const loose = pipDeg < 10 ? 1.2 : 4;
+    near(hand.flexionDeg[pip]!, pipDeg, loose);
+    near(hand.flexionDeg[dip]!, dipDeg, loose);
     const [mcpDeg, abductDeg] = pose.fingers[finger];
     near(mcpDeg, 30, 25);
     near(abductDeg, 0, 7);
-    keepOut(hand, finger, out);
+    keepOut(hand, finger, model, flesh[finger], out);
   }
-  const away = STICK_RADIUS_MM + FLESH_MM.thumb - 2;
-  const angle = 215 * RAD;
-  nearPoint(
-    hand.points.thumbTip,
-    target.thumb.xMm,
-    away * Math.cos(angle),
-    away * Math.sin(angle),
-    0.8,
-  );
-  near(hand.flexionDeg.thumbIp!, target.thumb.ipDeg, 1.5);
-  near(hand.flexionDeg.thumbMcp!, target.thumb.mcpDeg, 4);
+  const { thumb } = target;
+  touch(pointAtDepth(hand, 'thumb', 0.25), thumb.xMm, thumb.contact, flesh.thumb[2], 0.8);
+  near(hand.flexionDeg.thumbIp!, thumb.ipDeg, 1.5);
+  near(hand.flexionDeg.thumbMcp!, thumb.mcpDeg, 4);
+  keepOut(hand, 'thumb', model, flesh.thumb, out);
   pose.thumb.slice(0, 3).forEach((deg) => near(deg, 0, 25));
-  const { indexMcp, littleMcp } = hand.points;
-  const leanDeg = Math.atan2(littleMcp.y - indexMcp.y, indexMcp.x - littleMcp.x) / RAD;
-  near(leanDeg, target.leanDeg, 3);
-  pose.turnDeg.forEach((deg, i) => near(deg, START.turnDeg[i]!, 2.5));
-  near(hand.points.wrist.y, START.wrist[1], 6);
+  if (target.leanDeg !== null) {
+    const { indexMcp, littleMcp } = hand.points;
+    const leanDeg = Math.atan2(littleMcp.y - indexMcp.y, indexMcp.x - littleMcp.x) / RAD;
+    near(leanDeg, target.leanDeg, 3);
+  }
+  pose.turnDeg.forEach((deg, i) => near(deg, start.pose.turnDeg[i]!, start.turnTolerance));
+  const { wrist, middleMcp } = hand.points;
+  near(wrist.y, start.pose.wrist[1], start.wristTolerance);
+  near(wrist.x - middleMcp.x, start.wristFrom.x[0] * target.build.size, start.wristFrom.x[1]);
+  near(wrist.y - middleMcp.y, start.wristFrom.y[0] * target.build.size, start.wristFrom.y[1]);
   return out;
 }
 
-/** Middle-of-bone samples must stay outside the stick and the frog. */
-function keepOut(hand: PosedHand, finger: Finger, out: number[]): void {
-  const line = pointNames(finger).map((name) => hand.points[name]);
-  for (let i = 0; i < 3; i += 1) {
-    for (const t of [0.25, 0.5, 0.75, 1]) {
-      const p = line[i]!.clone().lerp(line[i + 1]!, t);
-      const clearance = Math.hypot(p.y, p.z) - (STICK_RADIUS_MM + FLESH_MM[finger] - 1);
-      out.push(Math.min(0, clearance) / 0.7);
-      const onFrog = p.x < 2 && p.y < 0 && p.y > -26;
-      out.push(onFrog ? Math.min(0, p.z - (7 + FLESH_MM[finger] - 1)) / 0.7 : 0);
+/** Where the middle of a digit lies that touches the bow there; null for a coordinate that is free. */
+function placeOf(
+  { stickRadiusMm, gripFromMm, gripToMm, frog }: BowModel,
+  x: number,
+  contact: Contact,
+  fleshMm: number,
+): { x: number; y: number | null; z: number | null } {
+  switch (contact.on) {
+    case 'stick': {
+      const leather = x > gripFromMm && x < gripToMm ? LEATHER_MM : 0;
+      const away = stickRadiusMm + leather + fleshMm;
+      const angle = contact.turnDeg * RAD;
+      return { x, y: away * Math.cos(angle), z: away * Math.sin(angle) };
+    }
+    case 'frogSide':
+      return { x, y: contact.yMm, z: frog.depthMm / 2 + fleshMm };
+    case 'under':
+      return { x, y: frog.bottomMm - fleshMm, z: 0 };
+    case 'air':
+      return { x, y: stickRadiusMm + fleshMm + contact.liftMm, z: 0 };
+  }
+}
+
+/** Samples along the bones must stay as far outside the bow as their flesh is thick. */
+function keepOut(
+  hand: PosedHand,
+  digit: RigFinger,
+  model: BowModel,
+  flesh: readonly number[],
+  out: number[],
+): void {
+  const line = pointNames(digit).map((name) => hand.points[name]);
+  for (let i = digit === 'thumb' ? 1 : 0; i < 3; i += 1) {
+    for (const t of [0.2, 0.4, 0.6, 0.8]) {
+      const place = line[i]!.clone().lerp(line[i + 1]!, t);
+      out.push(Math.min(0, distanceToBow(model, place) - (flesh[i]! - 0.8)) / 0.6);
     }
   }
 }
 
-/** The point on a finger at depth u: 0 tip, 1 DIP, 2 PIP, 3 MCP. */
-function pointAtDepth(hand: PosedHand, finger: Finger, u: number): Vector3 {
-  const line = pointNames(finger)
+/** The point on a digit at depth u: 0 tip, 1 last joint, 2, 3 its base. */
+function pointAtDepth(hand: PosedHand, digit: RigFinger, u: number): Vector3 {
+  const line = pointNames(digit)
     .map((name) => hand.points[name])
     .reverse();
   const i = Math.min(2, Math.floor(u));

@@ -2,9 +2,10 @@ import { Vector3 } from 'three';
 import type { BowPointName } from '@open-palm/core/bow';
 import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import type { PointName, Side, View } from '@open-palm/core/measure';
-import { BOW_MARKS, VIOLIN_BOW } from './bowModel';
+import { bowMarks, BOWS } from './bowModel';
 import { cameraFor, PICTURE_SIZE, project, tiltDeg } from './cameras';
-import { poseHand, type HandPose } from './handPose';
+import type { RenderedGrip } from './grips';
+import { poseHand, type HandPose, type PosedHand } from './handPose';
 
 /** What is known of a rendered picture: every place and angle before the camera flattened it. */
 export interface PictureTruth {
@@ -22,6 +23,12 @@ export interface PictureTruth {
   tiltDeg: Partial<Record<HandPointName, number>>;
 }
 
+/** The truth of a picture that was drawn. */
+export interface RenderedTruth extends PictureTruth {
+  /** Points of the hand that lie behind something else than their own flesh. */
+  hidden: HandPointName[];
+}
+
 /** Length of the rendered forearm, mm. */
 export const FOREARM_MM = 210;
 
@@ -32,8 +39,10 @@ export interface WristBend {
 }
 
 /** Where a mark on the forearm's midline lies, for a wrist bent like this. */
-export function forearmMark(pose: HandPose, wristBend: WristBend): Vector3 {
-  const { wrist, middleMcp } = poseHand(pose).points;
+export function forearmMark(
+  { points: { wrist, middleMcp } }: PosedHand,
+  wristBend: WristBend,
+): Vector3 {
   // Flexion turns the hand down about +x, radial deviation turns it toward the bow's tip about +y.
   const forearm = middleMcp
     .clone()
@@ -48,21 +57,22 @@ const RAD = Math.PI / 180;
 
 /** Everything that is true of one picture. A left hand is the right hand's scene mirrored across the stick. */
 export function truthOf(
+  { target, wristBend }: Pick<RenderedGrip, 'target' | 'wristBend'>,
   pose: HandPose,
-  wristBend: WristBend,
   view: View,
   side: Side,
   camera = cameraFor(view, side === 'left'),
 ): PictureTruth {
-  const hand = poseHand(pose);
+  const hand = poseHand(pose, target.build);
+  const bow = BOWS[target.bow];
   const mirrored = side === 'left';
   const inScene = (p: Vector3) => (mirrored ? new Vector3(-p.x, p.y, p.z) : p.clone());
   const places: Partial<Record<PointName, Vector3>> = {};
   for (const name of HAND_POINTS) places[name] = inScene(hand.points[name]);
-  for (const [name, at] of Object.entries(BOW_MARKS)) {
+  for (const [name, at] of Object.entries(bowMarks(bow))) {
     places[name as BowPointName] = inScene(new Vector3(...at));
   }
-  places.forearm = inScene(forearmMark(pose, wristBend));
+  places.forearm = inScene(forearmMark(hand, wristBend));
   const joints3dMm: PictureTruth['joints3dMm'] = {};
   const points2d = {} as PictureTruth['points2d'];
   for (const [name, place] of Object.entries(places) as [PointName, Vector3][]) {
@@ -83,7 +93,7 @@ export function truthOf(
     view,
     side,
     image: PICTURE_SIZE,
-    frogLengthMm: VIOLIN_BOW.frogLengthMm,
+    frogLengthMm: bow.frogLengthMm,
     joints3dMm,
     points2d,
     trueFlexionDeg,

@@ -33,7 +33,7 @@ export async function* variedPictures(shots: number, seed: number): AsyncGenerat
   const renderer = await openRenderer();
   try {
     for (const grip of GRIPS) {
-      const pose = solveGrip(grip.target);
+      const { pose } = solveGrip(grip.target);
       for (const view of VIEWS) {
         for (let shot = 0; shot < shots; shot += 1) {
           const shift: CameraShift = {
@@ -43,8 +43,8 @@ export async function* variedPictures(shots: number, seed: number): AsyncGenerat
             zoom: Math.exp(ZOOM_SD * normal()),
           };
           const camera = cameraFor(view, false, shift);
-          const { jpeg, hidden: covered } = await renderer.draw(pose, grip.wristBend, camera, grip);
-          const truth = truthOf(pose, grip.wristBend, view, 'right', camera);
+          const { jpeg, hidden: covered } = await renderer.draw({ grip, pose }, camera);
+          const truth = truthOf(grip, pose, view, 'right', camera);
           const hidden = HAND_POINTS.filter(
             (name) => covered.includes(name) || !isInPicture(truth.points2d[name]),
           );

@@ -9,6 +9,8 @@ export interface DemoLook {
   context: Context;
   pictures: readonly { grip: string; view: View }[];
   taps?: CheckInput['taps'];
+  /** Whether all of the hand that can be seen was marked, not only what the view is asked for. */
+  wholeHand?: true;
 }
 
 /** Something that happened in a lesson: what came of a cue, that it hurt, what a test showed. */
@@ -89,7 +91,8 @@ export const DEMO_STUDENTS: readonly DemoStudent[] = [
         looks: [
           look(20, 'middle', 'settled', 'profile'),
           {
-            ...look(2, 'free', 'settled', 'finger-side', 'thumb-side'),
+            ...look(2, 'free', 'settled', 'finger-side', 'thumb-side', 'profile'),
+            wholeHand: true,
             taps: [is('thumbContact', 'tip'), ...fine('thumbOpposition', 'indexLead')],
           },
         ],

@@ -9,11 +9,11 @@ import {
   type Student,
 } from '@open-palm/contract';
 import { MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
-import { FINGER_CHAIN, FINGERS } from '@open-palm/core/hand';
+import { FINGER_CHAIN, FINGERS, HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
 import type { Capture, PointName, View } from '@open-palm/core/measure';
 import { seededNormal } from '@open-palm/core/stats';
-import type { PictureTruth } from '../render/truth';
+import type { PictureTruth, RenderedTruth } from '../render/truth';
 import { DEMO_STUDENTS, type DemoLook } from './demoStudents';
 
 /** SD of a teacher's marks on the demo pictures, px of 1,200. [memory] */
@@ -64,8 +64,13 @@ export function demoStudio(pictureDir: string, today: Date): DemoStudio {
               const pictureId = nextId();
               const name = join(pictureDir, `${grip}.${view}`);
               studio.pictures.push({ id: pictureId, jpeg: readFileSync(`${name}.jpg`) });
-              const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as PictureTruth;
-              return { id: nextId(), pictureId, place: null, ...marked(truth, normal) };
+              const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as RenderedTruth;
+              return {
+                id: nextId(),
+                pictureId,
+                place: null,
+                ...marked(truth, look.wholeHand ? visible(truth) : (SEEN[view] ?? []), normal),
+              };
             }),
           }),
         });
@@ -104,9 +109,9 @@ const checkOf = (
 });
 
 /** The picture's points as a teacher's finger would set them. */
-function marked(truth: PictureTruth, normal: () => number): Capture {
+function marked(truth: PictureTruth, names: readonly PointName[], normal: () => number): Capture {
   const points: Capture['points'] = {};
-  for (const name of SEEN[truth.view] ?? []) {
+  for (const name of names) {
     const [x, y] = truth.points2d[name];
     const place = (at: number) => Math.round((at + MARK_SD_PX * normal()) * 10) / 10;
     points[name] = { x: place(x), y: place(y), sigma: MARK_SD_PX };
@@ -119,6 +124,15 @@ function marked(truth: PictureTruth, normal: () => number): Capture {
     points,
     frogLength: { mm: frogLengthMm, sdMm: MEASURED_FROG_SD_MM },
   };
+}
+
+/** Everything of bow, hand and forearm that a picture shows. */
+function visible({ points2d, hidden, image }: RenderedTruth): PointName[] {
+  return [...STICK, 'forearm' as const, ...HAND_POINTS].filter((name) => {
+    const [x, y] = points2d[name];
+    const isInside = x > 0 && y > 0 && x < image.width && y < image.height;
+    return isInside && !hidden.some((other) => other === name);
+  });
 }
 
 /** Lessons are in the afternoon. */

@@ -25,8 +25,8 @@ export function TurnFigure({ turn, size = 64 }: { turn: CameraTurn; size?: numbe
           <Camera x={48} y={36} />
         </G>
       ) : (
-        // Seen from the side: the hand on the bow's end, the camera rising.
-        <G>
+        // Seen from the side: the hand on the bow's end, the camera rising, or sinking.
+        <G transform={turn === 'below' ? 'translate(0 48) scale(1 -1)' : ''}>
           <Circle cx={14} cy={30} r={4} fill={tokens.wood} />
           <Path d="M14 24q14-6 26 4" fill="none" stroke={tokens.ink} strokeWidth={4} />
           <Path

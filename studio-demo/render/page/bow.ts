@@ -1,27 +1,29 @@
 import {
   BoxGeometry,
   CylinderGeometry,
+  ExtrudeGeometry,
   Group,
   Mesh,
   MeshStandardMaterial,
+  Shape,
   TorusGeometry,
   type BufferGeometry,
 } from 'three';
-import { VIOLIN_BOW as BOW } from '../bowModel';
+import type { BowModel } from '../bowModel';
 
 const paint = (color: string, roughness: number, metalness = 0) =>
   new MeshStandardMaterial({ color, roughness, metalness });
 
 const WOOD = paint('#6b331a', 0.35);
-const EBONY = paint('#1d1916', 0.45);
-const METAL = paint('#c9c4b6', 0.3, 0.5);
-const PEARL = paint('#e9e4da', 0.25);
+const EBONY = paint('#1d1916', 0.4);
+const METAL = paint('#c9c4b6', 0.28, 0.55);
+const PEARL = paint('#e9e4da', 0.22);
 const LEATHER = paint('#2e251e', 0.8);
 const WINDING = paint('#a39a86', 0.35, 0.4);
 const HAIR = paint('#efe7d3', 0.9);
 
-/** The bow of the demo pictures, in its own frame: x toward the tip, hair toward −y. */
-export function buildBow(): Group {
+/** A rendered bow in its own frame: x toward the tip, hair toward −y. */
+export function buildBow(model: BowModel): Group {
   const bow = new Group();
   const put = (geometry: BufferGeometry, material: MeshStandardMaterial) => {
     const mesh = new Mesh(geometry, material);
@@ -30,10 +32,10 @@ export function buildBow(): Group {
     bow.add(mesh);
     return mesh;
   };
-  /** A rod along x. */
+  /** A rod along x, round or with eight facets. */
   const rod = (
-    [fromMm, toMm]: [number, number],
-    [handRadiusMm, tipRadiusMm]: [number, number],
+    [fromMm, toMm]: readonly [number, number],
+    [handRadiusMm, tipRadiusMm]: readonly [number, number],
     sides: number,
     material: MeshStandardMaterial,
   ) => {
@@ -42,36 +44,91 @@ export function buildBow(): Group {
     geometry.rotateZ(-Math.PI / 2);
     put(geometry, material).position.x = (fromMm + toMm) / 2;
   };
-  const box = (
-    x: [number, number],
-    y: [number, number],
-    depth: number,
-    m: MeshStandardMaterial,
-  ) => {
-    const mesh = put(new BoxGeometry(x[1] - x[0], y[1] - y[0], depth), m);
-    mesh.position.set((x[0] + x[1]) / 2, (y[0] + y[1]) / 2, 0);
+  const ring = (x: number, radiusMm: number, thickMm: number, material: MeshStandardMaterial) => {
+    const torus = put(new TorusGeometry(radiusMm, thickMm, 8, 28), material);
+    torus.rotation.y = Math.PI / 2;
+    torus.position.x = x;
   };
-  const { frog, stickRadiusMm: r } = BOW;
-  const woodFromMm = BOW.stickFromMm + BOW.buttonLengthMm;
-  rod([BOW.stickFromMm, woodFromMm], [4.1, 4.1], 24, METAL);
-  rod([woodFromMm, BOW.windingToMm], [r, r], 8, WOOD);
-  rod([BOW.windingToMm, BOW.stickToMm], [r, 2.7], 24, WOOD);
-  rod([BOW.gripFromMm, BOW.gripToMm], [r + 0.9, r + 0.9], 24, LEATHER);
-  for (let x = BOW.gripToMm + 1; x < BOW.windingToMm; x += 1.6) {
-    const ring = put(new TorusGeometry(r + 0.1, 0.8, 8, 24), WINDING);
-    ring.rotation.y = Math.PI / 2;
-    ring.position.x = x;
-  }
-  box([-BOW.frogLengthMm, -9], [frog.bottomMm, frog.topMm], frog.depthMm, EBONY);
-  // In front of the body only a tongue under the stick and the ferrule: the throat's hollow is between them.
-  box([-9, 0], [frog.topMm - 6, frog.topMm], frog.depthMm - 3, EBONY);
-  const ferrule: [number, number] = [-9, BOW.ferruleLengthMm - 9];
-  box(ferrule, [frog.bottomMm, frog.bottomMm + 7], frog.depthMm + 1.5, METAL);
-  for (const z of [-frog.depthMm / 2, frog.depthMm / 2]) {
-    const eye = put(new CylinderGeometry(3.4, 3.4, 0.6, 32), PEARL);
-    eye.rotation.x = Math.PI / 2;
-    eye.position.set(-26, (frog.topMm + frog.bottomMm) / 2, z);
-  }
-  box([-4, BOW.stickToMm], [BOW.hairYMm - 0.7, BOW.hairYMm + 0.7], 9.5, HAIR);
+  addStick(model, rod, ring);
+  addFrog(model, put);
+  const { hairYMm, stickToMm, frog } = model;
+  const hair = put(new BoxGeometry(stickToMm + 4, 1.3, frog.depthMm - 2.5), HAIR);
+  hair.position.set((stickToMm - 4) / 2, hairYMm, 0);
   return bow;
+}
+
+type Rod = (
+  along: readonly [number, number],
+  radii: readonly [number, number],
+  sides: number,
+  material: MeshStandardMaterial,
+) => void;
+
+/** Button with its two metal rings and an ebony between, the octagon, the grip, the winding, the round stick. */
+function addStick(
+  {
+    stickFromMm,
+    buttonLengthMm,
+    stickRadiusMm: r,
+    gripFromMm,
+    gripToMm,
+    windingToMm,
+    stickToMm,
+  }: BowModel,
+  rod: Rod,
+  ring: (x: number, radiusMm: number, thickMm: number, material: MeshStandardMaterial) => void,
+): void {
+  const woodFromMm = stickFromMm + buttonLengthMm;
+  rod([stickFromMm, stickFromMm + 4], [r * 0.92, r * 0.97], 8, METAL);
+  rod([stickFromMm + 4, woodFromMm - 4], [r * 0.93, r * 0.93], 8, EBONY);
+  rod([woodFromMm - 4, woodFromMm], [r * 0.97, r * 0.97], 8, METAL);
+  rod([woodFromMm, windingToMm], [r * 1.04, r * 1.02], 8, WOOD);
+  rod([windingToMm, stickToMm], [r, r * 0.63], 24, WOOD);
+  rod([gripFromMm, gripToMm], [r + 0.9, r + 0.8], 28, LEATHER);
+  ring(gripFromMm + 0.4, r + 0.4, 0.6, LEATHER);
+  for (let x = gripToMm + 1; x < windingToMm; x += 1.6) ring(x, r + 0.1, 0.8, WINDING);
+}
+
+/** The frog's body with its rounded throat, the ferrule, the slide and the eye. */
+function addFrog(
+  { frog, frogLengthMm, throatMm, ferruleLengthMm }: BowModel,
+  put: (geometry: BufferGeometry, material: MeshStandardMaterial) => Mesh,
+): void {
+  const { topMm: top, bottomMm: bottom, depthMm: depth } = frog;
+  const front = -throatMm;
+  const body = new Shape();
+  // From the heel along the underside to the ferrule, round the throat to the tongue's tip, and back under the stick.
+  body.moveTo(-frogLengthMm, top);
+  body.lineTo(-frogLengthMm, bottom + 3);
+  body.quadraticCurveTo(-frogLengthMm, bottom, -frogLengthMm + 3, bottom);
+  body.lineTo(front + ferruleLengthMm * 0.4, bottom);
+  body.lineTo(front + ferruleLengthMm * 0.4, bottom + 6.5);
+  body.bezierCurveTo(front - 3, bottom + 8, front - 3, top - 3.5, 0, top - 1.4);
+  body.lineTo(0, top);
+  body.lineTo(-frogLengthMm, top);
+  const bevel = 0.8;
+  const geometry = new ExtrudeGeometry(body, {
+    depth: depth - 2 * bevel,
+    bevelEnabled: true,
+    bevelSize: bevel * 0.4,
+    bevelThickness: bevel,
+    bevelSegments: 3,
+    curveSegments: 20,
+  });
+  geometry.translate(0, 0, -depth / 2 + bevel);
+  put(geometry, EBONY);
+  const ferrule = put(new BoxGeometry(ferruleLengthMm, 6.5, depth), METAL);
+  ferrule.position.set(front + ferruleLengthMm / 2, bottom + 3.4, 0);
+  const slide = put(new BoxGeometry(frogLengthMm - throatMm - 3, 0.7, depth - 4), PEARL);
+  slide.position.set((-frogLengthMm - throatMm) / 2, bottom - 0.2, 0);
+  const heel = put(new BoxGeometry(2.5, 9, depth - 3), METAL);
+  heel.position.set(-frogLengthMm + 0.2, bottom + 6, 0);
+  const middle = (-frogLengthMm + front) / 2;
+  for (const side of [-1, 1]) {
+    const eye = put(new CylinderGeometry(3, 3, 0.5, 32), PEARL);
+    eye.rotation.x = Math.PI / 2;
+    eye.position.set(middle, (top + bottom) / 2, (side * depth) / 2);
+    const ring = put(new TorusGeometry(4.6, 0.5, 8, 36), METAL);
+    ring.position.set(middle, (top + bottom) / 2, (side * depth) / 2);
+  }
 }

@@ -1,15 +1,11 @@
 import {
   ACESFilmicToneMapping,
-  AmbientLight,
   CapsuleGeometry,
   Color,
-  DirectionalLight,
   Group,
-  HemisphereLight,
   Mesh,
   MeshStandardMaterial,
   PerspectiveCamera,
-  PlaneGeometry,
   Quaternion,
   Raycaster,
   Scene,
@@ -19,7 +15,11 @@ import {
   type Object3D,
 } from 'three';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
+import type { BowModel } from '../bowModel';
+import type { Look } from '../looks';
 import { buildBow } from './bow';
+import { develop } from './develop';
+import { addLights, addRoom } from './room';
 
 /** All that the page needs to draw one picture; everything is computed before, in Node. Lengths in mm. */
 export interface SceneOrder {
@@ -29,7 +29,10 @@ export interface SceneOrder {
   joints: { name: string; position: number[]; rotation: number[] }[];
   forearm: { from: number[]; to: number[] };
   camera: { position: number[]; quaternion: number[]; fov: number };
-  colours: { skin: string; sleeve: string; room: string };
+  bow: BowModel;
+  look: Look;
+  /** Of the hand against the rig. */
+  size: number;
   /** Places of which it is asked how deep they lie behind what the camera sees. */
   asked: number[][];
 }
@@ -51,20 +54,20 @@ declare global {
 /** Draws the hand on the bow. */
 window.drawScene = async (order) => {
   const scene = new Scene();
-  scene.background = new Color(order.colours.room);
+  scene.background = new Color(order.look.room.wall);
   const camera = new PerspectiveCamera(order.camera.fov, order.width / order.height, 10, 5000);
   camera.position.fromArray(order.camera.position);
   camera.quaternion.copy(quaternionOf(order.camera.quaternion));
-  addLights(scene, camera);
-  addWall(scene, camera, order.colours.room);
-  scene.add(await posedHand(order), forearm(order), buildBow());
+  addLights(scene, camera, order.look.light);
+  addRoom(scene, camera, order.look.room);
+  scene.add(await posedHand(order), forearm(order), buildBow(order.bow));
   const renderer = new WebGLRenderer({ antialias: true, preserveDrawingBuffer: true });
   renderer.setSize(order.width, order.height);
   renderer.shadowMap.enabled = true;
   renderer.toneMapping = ACESFilmicToneMapping;
   document.body.append(renderer.domElement);
   renderer.render(scene, camera);
-  const url = renderer.domElement.toDataURL('image/jpeg', 0.86);
+  const url = develop(renderer.domElement, order.look).toDataURL('image/jpeg', 0.86);
   renderer.domElement.remove();
   renderer.dispose();
   const coverMm = order.asked.map((at) => coverOf(new Vector3().fromArray(at), scene, camera));
@@ -83,45 +86,8 @@ function coverOf(place: Vector3, scene: Scene, camera: PerspectiveCamera): numbe
 const quaternionOf = (q: number[]) =>
   new Quaternion().fromArray(q as [number, number, number, number]);
 
-function addLights(scene: Scene, camera: PerspectiveCamera): void {
-  scene.add(new AmbientLight('#ffffff', 0.45), new HemisphereLight('#fff8ec', '#8d8577', 1.3));
-  const key = new DirectionalLight('#fff3df', 2.4);
-  // A window over the camera's shoulder, so that every view is lit from in front.
-  key.position
-    .copy(camera.position)
-    .multiplyScalar(0.6)
-    .add(new Vector3(160, 420, 0));
-  key.castShadow = true;
-  key.shadow.mapSize.set(2048, 2048);
-  const box = key.shadow.camera;
-  box.left = box.bottom = -260;
-  box.right = box.top = 260;
-  box.far = 2000;
-  key.shadow.bias = -0.0006;
-  key.shadow.normalBias = 0.8;
-  scene.add(key);
-  if (camera.position.y < 0) {
-    // From below the window lights the hand's back only: a lamp beside the camera lights the palm.
-    const lamp = new DirectionalLight('#fff7ea', 1.5);
-    lamp.position.copy(camera.position).add(new Vector3(-120, 60, 0));
-    scene.add(lamp);
-  }
-}
-
-/** A plain wall well behind the hand, for a room's soft falling-off of light. */
-function addWall(scene: Scene, camera: PerspectiveCamera, colour: string): void {
-  const wall = new Mesh(
-    new PlaneGeometry(3000, 3000),
-    new MeshStandardMaterial({ color: colour, roughness: 1 }),
-  );
-  const away = new Vector3(0, 0, -1).applyQuaternion(camera.quaternion);
-  wall.position.copy(camera.position).addScaledVector(away, 1300);
-  wall.quaternion.copy(camera.quaternion);
-  scene.add(wall);
-}
-
 const skinOf = (order: SceneOrder) =>
-  new MeshStandardMaterial({ color: order.colours.skin, roughness: 0.62 });
+  new MeshStandardMaterial({ color: order.look.skin, roughness: 0.62 });
 
 async function posedHand(order: SceneOrder): Promise<Object3D> {
   const bytes = Uint8Array.from(atob(order.rigBase64), (c) => c.charCodeAt(0));
@@ -137,6 +103,7 @@ async function posedHand(order: SceneOrder): Promise<Object3D> {
     bone.position.copy(bone.parent.worldToLocal(new Vector3().fromArray(joint.position)));
     const turned = bone.parent.getWorldQuaternion(new Quaternion()).invert();
     bone.quaternion.copy(turned.multiply(quaternionOf(joint.rotation)));
+    bone.scale.multiplyScalar(order.size);
   }
   rig.traverse((part) => {
     if (part instanceof SkinnedMesh) {
@@ -163,8 +130,15 @@ function forearm(order: SceneOrder): Object3D {
     group.add(mesh);
   };
   const skin = skinOf(order);
-  limb(10, 60, 23, skin);
-  limb(35, 120, 25, skin);
-  limb(95, 420, 36, new MeshStandardMaterial({ color: order.colours.sleeve, roughness: 0.95 }));
+  const { size } = order;
+  const { sleeveFromMm } = order.look;
+  limb(10 * size, 60 * size, 23 * size, skin);
+  limb(35 * size, (sleeveFromMm + 40) * size, 25 * size, skin);
+  limb(
+    sleeveFromMm * size,
+    420 * size,
+    36 * size,
+    new MeshStandardMaterial({ color: order.look.sleeve, roughness: 0.95 }),
+  );
   return group;
 }

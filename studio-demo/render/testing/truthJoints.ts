@@ -15,8 +15,13 @@ export const JOINTS: readonly Joint[] = [
   ['finger', 'littlePip', 'littleDip', 'littleTip'],
 ];
 
-/** The poses of the demo's grips. */
-export const poses = new Map(GRIPS.map((grip) => [grip.name, solveGrip(grip.target)]));
+/** Every rendered grip with its pose. */
+export const rendered = GRIPS.map((grip) => ({ grip, ...solveGrip(grip.target) }));
+
+/** Violin holds, good and bad, in a grown hand: what the sign table and the advice are tried on. */
+export const violins = rendered.filter(({ grip }) => grip.holdId === 'violin-shallow');
+
+export const settled = rendered[0]!;
 
 export const STRAIGHT = { flexionDeg: 0, deviationDeg: 0 };
 

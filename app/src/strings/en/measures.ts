@@ -193,6 +193,7 @@ export const blind: Record<BlindReason, string> = {
 
 export const turns: Record<CameraTurn, string> = {
   buttonEnd: 'turn the camera toward the button’s end',
+  below: 'take the camera lower, and look up at the hand',
   above: 'take the camera higher, and look down a little',
 };
 
