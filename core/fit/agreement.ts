@@ -9,16 +9,16 @@ import { atOnce, searchMinima } from './searchMinima';
 
 /**
  * How much worse pictures may be explained together than each by itself, in χ². Of 300 simulated pairs of one hold 99 in
- * 100 stay under 22; of pairs of clearly different holds 94 in 100 lie above 25. What only a joint tells that one of the
+ * 100 stay under 22; of pairs of clearly different holds 93 in 100 lie above 27. What only a joint tells that one of the
  * pictures hardly shows (a thumb from the profile) can pass.
  */
-const DISAGREE_FROM = 25;
+const DISAGREE_FROM = 27;
 
 /**
  * How badly a picture may be explained by itself, χ² for each coordinate that was marked. Good ones take 0.3 … 0.55,
  * mirrored ones 1.2 and more (simulated likewise).
  */
-const CONTRADICTS_FROM = 0.9;
+const CONTRADICTS_FROM = 1;
 
 /** A mirrored reading must be this much better to be believed. */
 const BETTER_SHARE = 0.6;

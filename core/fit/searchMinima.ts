@@ -1,6 +1,6 @@
 import type { FitProblem } from './fitProblem';
 import type { FitState } from './fitState';
-import { RAYS } from './hand/layout';
+import { firstOf, RAY, RAYS } from './hand/layout';
 import { levenbergMarquardt, type Minimum } from './minimise/levenbergMarquardt';
 import { START_BENDS, startOf, withBends } from './starts';
 
@@ -28,6 +28,13 @@ export function atOnce<Answer>(work: InSteps<Answer>): Answer {
 const SCOUT = { steps: 10, relative: 1e-3 };
 const FOLLOW = { steps: 60, relative: 1e-6 };
 const RE_BEND = { steps: 30, relative: 1e-5 };
+
+/** Joints that differ by less bend the same, radians. */
+const SAME_BEND = 0.02;
+
+const BENDS = RAYS.flatMap((ray) =>
+  [RAY.flexion, RAY.second, RAY.third].map((offset) => firstOf(ray) + offset),
+);
 
 /** Minima worse than the best by more than this are not kept, in χ². */
 const KEPT_WITHIN = 30;
@@ -61,8 +68,19 @@ export function* searchMinima(
       }
     }
   }
-  found.sort(byCost);
-  return found.filter(({ cost }) => cost <= found[0]!.cost + KEPT_WITHIN);
+  return distinct(found.sort(byCost)).filter(({ cost }) => cost <= found[0]!.cost + KEPT_WITHIN);
 }
+
+/** Minima at which some joint bends otherwise than at every better one; most searches end in the same few. */
+function distinct(sorted: readonly Minimum<FitState>[]): Minimum<FitState>[] {
+  const kept: Minimum<FitState>[] = [];
+  for (const minimum of sorted) {
+    if (!kept.some((other) => bendTheSame(minimum.state, other.state))) kept.push(minimum);
+  }
+  return kept;
+}
+
+const bendTheSame = (a: FitState, b: FitState): boolean =>
+  BENDS.every((column) => Math.abs(a.values[column]! - b.values[column]!) < SAME_BEND);
 
 const byCost = (a: Minimum<FitState>, b: Minimum<FitState>) => a.cost - b.cost;

@@ -1,12 +1,10 @@
 import type { DetectSummary, JointSummary, Spread } from './detectSummary';
+import { table } from './pageTable';
 import { PERSON } from './person';
 
 const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
 const off = ({ n, mean, p90 }: Spread, digits: number) =>
   n === 0 ? 'none told' : `${mean.toFixed(digits)} (${p90.toFixed(digits)})`;
-
-const table = (head: readonly string[], rows: readonly (readonly string[])[]) =>
-  [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
 
 const jointTable = (rows: readonly JointSummary[], digits: number) =>
   table(
@@ -21,17 +19,17 @@ const jointTable = (rows: readonly JointSummary[], digits: number) =>
     ]),
   );
 
-/** docs/accuracy.md, from what was measured. */
-export function accuracyPage(summary: DetectSummary): string {
+/** The part of docs/accuracy.md about the hand finder, from what was measured. */
+export function detectPage(summary: DetectSummary): string {
   const { views, kinds, bends, depths, said, agreedSdShare } = summary;
   const all = views.reduce((sum, view) => sum + view.all, 0);
   const found = views.reduce((sum, view) => sum + view.found, 0);
   const points = said.right + said.moved + said.unseen;
   return `# How well the hand is found
 
-Written by \`npm run bench:detect\`. ${all} rendered pictures of five violin holds from four views, the camera held by hand
-(7° and 10 % SD about its place [memory]), half of them turned over to be left hands. They are rendered from one rig, in
-even light before a plain ground: real pictures will be harder. Nothing in the app claims more than these tables.
+${all} rendered pictures of the over-hand holds and their faults from four views, the camera held by hand (7° and 10 % SD
+about its place [memory]), half of them turned over to be left hands. They are rendered from one rig in several builds,
+rooms and lights: real pictures will be harder.
 
 ## Found, and how far off
 

@@ -2,7 +2,7 @@ import type { View } from '@open-palm/core/measure';
 import { seededNormal } from '@open-palm/core/stats';
 import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import { cameraFor, PICTURE_SIZE, type CameraShift } from './cameras';
-import { GRIPS } from './grips';
+import type { RenderedGrip } from './grips';
 import { openRenderer } from './renderer';
 import { solveGrip } from './solveGrip';
 import { truthOf, type PictureTruth } from './truth';
@@ -22,27 +22,33 @@ const ANGLE_SD_DEG = 7;
 const ROLL_SD_DEG = 6;
 const ZOOM_SD = 0.1;
 
+/** How a hand-held camera misses its place this time. */
+export const handheld = (normal: () => number): CameraShift => ({
+  yawDeg: ANGLE_SD_DEG * normal(),
+  pitchDeg: ANGLE_SD_DEG * normal(),
+  rollDeg: ROLL_SD_DEG * normal(),
+  zoom: Math.exp(ZOOM_SD * normal()),
+});
+
 /**
  * Renders the demo's holds from cameras about the place where they should stand.
  *
  * @param shots how many from each view of each hold
  * @param seed the same seed gives the same pictures
  */
-export async function* variedPictures(shots: number, seed: number): AsyncGenerator<VariedPicture> {
+export async function* variedPictures(
+  grips: readonly RenderedGrip[],
+  shots: number,
+  seed: number,
+): AsyncGenerator<VariedPicture> {
   const normal = seededNormal(seed);
   const renderer = await openRenderer();
   try {
-    for (const grip of GRIPS) {
+    for (const grip of grips) {
       const { pose } = solveGrip(grip.target);
       for (const view of VIEWS) {
         for (let shot = 0; shot < shots; shot += 1) {
-          const shift: CameraShift = {
-            yawDeg: ANGLE_SD_DEG * normal(),
-            pitchDeg: ANGLE_SD_DEG * normal(),
-            rollDeg: ROLL_SD_DEG * normal(),
-            zoom: Math.exp(ZOOM_SD * normal()),
-          };
-          const camera = cameraFor(view, false, shift);
+          const camera = cameraFor(view, false, handheld(normal));
           const { jpeg, hidden: covered } = await renderer.draw({ grip, pose }, camera);
           const truth = truthOf(grip, pose, view, 'right', camera);
           const hidden = HAND_POINTS.filter(

@@ -20,7 +20,7 @@ import type { Marks } from './marksState';
 const MARK_SD_SHARE = 0.0035;
 /**
  * The same for a guess that was called right: an eye lets pass what it would not have set. Measured by
- * `npm run bench:detect`, docs/accuracy.md.
+ * `npm run bench:accuracy`, docs/accuracy.md.
  */
 const AGREED_SD_SHARE = 0.007;
 

@@ -5,15 +5,26 @@ import { HAND_POINTS } from '@open-palm/core/hand';
 import { seededNormal } from '@open-palm/core/stats';
 import { openInNode } from '@open-palm/vision/openInNode';
 import { detectCases, type DetectCase } from './detectCases';
-import { accuracyPage } from './detectPage';
+import { detectPage } from './detectPage';
 import { detectSummary } from './detectSummary';
+import { fitCases } from './fitCases';
+import { fitPage } from './fitPage';
+import { fitSummary } from './fitSummary';
 
-/** Measures the hand finder on rendered pictures, prints the figures, and writes them into docs/accuracy.md. */
+/** Measures fitted hands and the hand finder on rendered pictures, prints the figures, and writes them into docs/accuracy.md. */
 const root = fileURLToPath(new URL('../..', import.meta.url));
 const models = await openInNode(join(root, 'node_modules'));
+const SEED = 3;
 const cases: DetectCase[] = [];
 for await (const one of detectCases(models)) cases.push(one);
-const page = accuracyPage(detectSummary(cases, seededNormal(5)));
+const fits = fitSummary([...fitCases(SEED)]);
+const page = `Written by \`npm run bench:accuracy\`. Nothing in the app claims more than these tables.
+
+${fitPage(fits)}
+${detectPage(detectSummary(cases, seededNormal(5)))}`;
 writeFileSync(join(root, 'docs/accuracy.md'), page);
 console.log(page);
+console.log(
+  `one fit, median: one picture ${fits.medianMs.one.toFixed(0)} ms, two ${fits.medianMs.two.toFixed(0)} ms`,
+);
 console.log(`${cases.length} pictures, ${HAND_POINTS.length} points each`);
