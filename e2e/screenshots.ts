@@ -4,13 +4,13 @@ import { chromium, type Page } from '@playwright/test';
 import { asUsedBefore } from './support/device';
 import { asked, confirmCarefully, finderIsDone, guesses, onZoomed } from './support/finder';
 import { choosePicture, demoPicture, openLook, placePoints } from './support/lookAtHold';
-import { CHROMIUM, CHROMIUM_FLAGS, ROOT, startStudio } from './support/studio';
+import { CHROMIUM, CHROMIUM_FLAGS_IN_SPACE, ROOT, startStudio } from './support/studio';
 
 /** Takes the pictures of docs/screenshots from a fresh demo studio, on a phone and on a wide screen. */
 const folder = process.argv[2] ?? join(ROOT, 'docs/screenshots');
 mkdirSync(folder, { recursive: true });
 const studio = await startStudio();
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS_IN_SPACE });
 
 async function open(width: number, height: number, colorScheme: 'light' | 'dark'): Promise<Page> {
   const context = await browser.newContext({
@@ -40,7 +40,6 @@ async function shoot(page: Page, name: string): Promise<void> {
 async function lookThrough(page: Page, prefix: string): Promise<void> {
   const picture = demoPicture('deep-index.finger-side');
   await openLook(page, 'Osric Tidewell');
-  await shoot(page, `${prefix}-setup`);
   await choosePicture(page, picture.file);
   await page.getByRole('button', { name: 'Flip the picture' }).waitFor();
   await page.getByRole('button', { name: 'Place the points' }).click();
@@ -61,6 +60,22 @@ async function lookThrough(page: Page, prefix: string): Promise<void> {
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('heading', { name: 'What was measured' }).waitFor();
   await shoot(page, `${prefix}-result`);
+}
+
+/** A kept look's hand in space with the hold that is wanted laid over it. */
+async function turnInSpace(page: Page, prefix: string): Promise<void> {
+  await page.goto(studio.url);
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: /Open Ines/ }).click();
+  await page.getByRole('button', { name: 'Turn it', exact: true }).click();
+  await page.getByRole('button', { name: 'Turn it in space' }).click();
+  const hand = page.getByTestId('turnable-hand');
+  await hand.locator('canvas').waitFor();
+  await page.getByRole('button', { name: 'Lay the wanted hold over it' }).click();
+  await page.getByRole('button', { name: 'Hide the wanted hold' }).waitFor();
+  await page.getByRole('heading', { name: 'The hand in space' }).scrollIntoViewIfNeeded();
+  await hand.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await shoot(page, `${prefix}-space`);
 }
 
 const phone = await open(390, 844, 'light');
@@ -113,6 +128,8 @@ await phone.getByRole('button', { name: 'Copy: Violin: shallow index' }).click()
 await phone.getByTestId('band-figure').waitFor();
 await shoot(phone, 'phone-edit-hold');
 
+await turnInSpace(phone, 'phone');
+
 const dark = await open(390, 844, 'dark');
 await dark.getByRole('link', { name: 'Students' }).click();
 await dark.getByRole('link', { name: /Open Ines/ }).click();
@@ -138,6 +155,7 @@ await wide.goto(studio.url);
 await wide.getByRole('link', { name: 'Holds' }).click();
 await wide.getByRole('heading', { name: 'Holds' }).waitFor();
 await shoot(wide, 'wide-holds');
+await turnInSpace(wide, 'wide');
 await wide.goto(studio.url);
 await lookThrough(wide, 'wide');
 

@@ -32,6 +32,8 @@ export interface FitFacts {
   hand: HandFacts;
   /** Over the stick, or under the frog. */
   holds: 'over' | 'under';
+  /** How far from the stick's axis the thumb's tip rests, mm; null where it rests elsewhere. */
+  thumbTipMm: number | null;
 }
 
 const BOW_MARKS = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'] as const;

@@ -18,6 +18,9 @@ import type { LeastSquares } from './minimise/levenbergMarquardt';
 import { NormalEquations, type SparseRow } from './minimise/normalEquations';
 import { timesInverse, toVector, vectorJacobian, type Rotation } from './rotation';
 
+/** The thumb's tip among the 21 points. */
+const THUMB_TIP = 4;
+
 /** Beyond about so many SD a point counts less and less: it may be misplaced. */
 const ROBUST_FROM_SD = 3;
 
@@ -57,7 +60,7 @@ export class FitProblem implements LeastSquares<FitState> {
 
   constructor(
     readonly pictures: readonly SeenPicture[],
-    facts: FitFacts,
+    private readonly facts: FitFacts,
     readonly modelSdMm = priors.modelSdMm,
   ) {
     this.size = unknowns(pictures.length);
@@ -77,7 +80,7 @@ export class FitProblem implements LeastSquares<FitState> {
 
   cost(state: FitState): number {
     const { at } = this.pose(state);
-    let sum = this.believed(state, null);
+    let sum = this.believed(state, null) + this.thumbOnStick(at, null, null);
     this.pictures.forEach((picture, i) => {
       const lens = lensOf(state, i);
       picture.points.forEach(({ point, x, y }, k) => {
@@ -96,7 +99,7 @@ export class FitProblem implements LeastSquares<FitState> {
 
   linearise(state: FitState, equations: NormalEquations): number {
     const { at, entries } = this.pose(state, true);
-    let sum = this.believed(state, equations);
+    let sum = this.believed(state, equations) + this.thumbOnStick(at, entries, equations);
     this.pictures.forEach((picture, i) => {
       const lens = lensOf(state, i);
       picture.points.forEach(({ point, x, y }, k) => {
@@ -145,6 +148,38 @@ export class FitProblem implements LeastSquares<FitState> {
 
   private placeOf({ at, free, column }: BowMark, { values }: FitState): Place {
     return free === 0 ? [values[column]!, at[1], at[2]] : [at[0], values[column]!, at[2]];
+  }
+
+  /**
+   * The thumb rests on the stick in every hold: where only one picture shows it, that tells how far away it is. Fingers
+   * are not held to the stick, because a finger that has lost it must be told.
+   */
+  private thumbOnStick(
+    at: Float64Array,
+    entries: readonly Float64Array[] | null,
+    equations: NormalEquations | null,
+  ): number {
+    const wanted = this.facts.thumbTipMm;
+    if (wanted === null) return 0;
+    const [y, z] = [at[3 * THUMB_TIP + 1]!, at[3 * THUMB_TIP + 2]!];
+    const away = Math.hypot(y, z);
+    const { sdMm, robustFromSd } = priors.thumbOnStick;
+    const residual = (away - wanted) / sdMm;
+    // A thumb that pokes through or sits elsewhere costs little more the farther it is.
+    const squares = (residual / robustFromSd) ** 2;
+    const weight = (1 + squares) ** -0.25;
+    if (equations && entries && away > 0) {
+      const own = entries[THUMB_TIP]!;
+      const columns = POINT_COLUMNS[THUMB_TIP]!;
+      equations.add(weight * residual, {
+        columns,
+        entries: Float64Array.from(
+          columns,
+          (_, i) => (weight * (y * own[3 * i + 1]! + z * own[3 * i + 2]!)) / (away * sdMm),
+        ),
+      });
+    }
+    return 2 * robustFromSd ** 2 * (Math.sqrt(1 + squares) - 1);
   }
 
   /** The residuals of what is believed; added to the equations where there are some. */

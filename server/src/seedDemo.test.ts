@@ -22,6 +22,7 @@ describe('the demo studio', () => {
     expect(verdicts.get('Tobin Wrenfield')).toMatchObject({ thumbIpFlexion: 'low' });
     expect(verdicts.get('Noor Castellane')).toMatchObject({ littlePlace: 'low' });
     expect(verdicts.get('Edda Marlowe-Quist')).toMatchObject({ indexDepth: 'high' });
+
     const settled = students.find((item) => item.student.name === 'Ines Halvorn')!;
     expect(settled.standings).toEqual({ thumb: 'in', fingers: 'in', little: 'in', wrist: 'in' });
     const fresh = students.find((item) => item.student.name === 'Osric Tidewell')!;

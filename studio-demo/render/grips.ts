@@ -47,7 +47,7 @@ const over = (
 
 const shallow = over(
   'violin',
-  { xMm: 2, ipDeg: 40, mcpDeg: 18, contact: stick(215) },
+  { xMm: 5, ipDeg: 40, mcpDeg: 18, contact: stick(215) },
   {
     index: finger('index', 26, 1.5, 45, 22),
     middle: finger('middle', 6, 1.15, 46, 24),
@@ -259,11 +259,11 @@ const FAULTS: readonly Omit<RenderedGrip, 'look'>[] = [
     target: withFingers(
       shallow,
       {
-        index: finger('index', 27, 2.3, 56, 28, stick(60)),
-        middle: finger('middle', 6, 1.6, 48, 24, stick(75)),
-        ring: finger('ring', -9, 1.4, 42, 24),
+        index: finger('index', 30, 2.35, 54, 28, stick(85)),
+        middle: finger('middle', 6, 1.4, 46, 24),
+        ring: finger('ring', -9, 1.15, 42, 24),
       },
-      { leanDeg: 24 },
+      { leanDeg: 20 },
     ),
     wristBend: { flexionDeg: 14, deviationDeg: 0 },
     views: ['finger-side'],

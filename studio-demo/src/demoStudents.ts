@@ -93,7 +93,7 @@ export const DEMO_STUDENTS: readonly DemoStudent[] = [
           {
             ...look(2, 'free', 'settled', 'finger-side', 'thumb-side', 'profile'),
             wholeHand: true,
-            taps: [is('thumbContact', 'tip'), ...fine('thumbOpposition', 'indexLead')],
+            taps: [is('thumbContact', 'tip'), ...fine('indexLead')],
           },
         ],
       },

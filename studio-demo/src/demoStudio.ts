@@ -41,7 +41,7 @@ export interface DemoStudio {
  * @param pictureDir the folder of the rendered pictures and their truth files
  */
 export function demoStudio(pictureDir: string, today: Date): DemoStudio {
-  const normal = seededNormal(6);
+  const normal = seededNormal(7);
   const nextId = idsFrom(today);
   const studio: DemoStudio = { students: [], pictures: [], checks: [], log: [] };
   for (const { about, setups } of DEMO_STUDENTS) {

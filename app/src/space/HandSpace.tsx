@@ -8,7 +8,7 @@ import { looker, type Orbit } from './orbit';
 
 const DISTANCE_MM = 620;
 /** What is seen at the hand with zoom 1 is at least this high and this wide, mm. */
-const SEEN_MM = { height: 210, width: 290 };
+const SEEN_MM = { height: 165, width: 235 };
 
 /** What a turned hand is drawn with. */
 interface Stage {

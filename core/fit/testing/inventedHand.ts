@@ -6,9 +6,18 @@ import { lensOf, show } from '../camera/projection';
 import { seenPicture } from '../fitInput';
 import { FitProblem } from '../fitProblem';
 import { moveState, type FitState } from '../fitState';
-import { CAMERA, cameraFirst, firstOf, HAND_UNKNOWNS, RAY, TURN, type Ray } from '../hand/layout';
+import {
+  CAMERA,
+  cameraFirst,
+  firstOf,
+  HAND_UNKNOWNS,
+  RAY,
+  TURN,
+  WRIST,
+  type Ray,
+} from '../hand/layout';
 
-export const FACTS = { hand: UNKNOWN_HAND, holds: 'over' as const };
+export const FACTS = { hand: UNKNOWN_HAND, holds: 'over' as const, thumbTipMm: 10 };
 
 /** A picture of a view with every mark in its middle: only its camera's place counts. */
 const blank = (view: View): Capture => {
@@ -31,6 +40,7 @@ const blank = (view: View): Capture => {
   };
 };
 
+const THUMB_TIP_MM = [2, -9, -5];
 /** At the hand. */
 const PIXELS_PER_MM = 3.8;
 /** How far hand and cameras are turned from what is usual, radians. */
@@ -82,6 +92,9 @@ export function inventedCaptures(
   }
   const usual: FitState = { values, turn: problem.belief.turn, cameras: problem.nominal };
   const state = moveState(usual, change);
+  // The thumb's tip on the stick, as in every hold.
+  const { at } = problem.pose(state);
+  THUMB_TIP_MM.forEach((mm, i) => (state.values[WRIST + i]! += mm - at[3 * 4 + i]!));
   return views.map((view, i) => captureOf(problem, state, view, i, sigma, normal));
 }
 

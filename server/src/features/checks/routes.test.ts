@@ -1,5 +1,13 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
-import { checkSchema, type CheckInput } from '@open-palm/contract';
+import {
+  capturesFromFile,
+  checkSchema,
+  handFileSchema,
+  readOpMeasureFile,
+  type CheckInput,
+} from '@open-palm/contract';
 import { exampleCheck, GRIP, studentWithPicture, type ExampleIds } from '../../testing/examples';
 import { openTestStudio, type TestStudio } from '../../testing/testStudio';
 
@@ -52,6 +60,38 @@ describe('checks', () => {
     expect(of('thumbContact')).toMatchObject({ measure: { verdict: 'in' }, conflict: false });
     expect(of('indexDepth')).toMatchObject({ measure: { verdict: 'unsure' }, conflict: true });
     expect(of('indexDepth').sources.map(({ capture }) => capture)).toEqual([0, 1, null]);
+  });
+
+  it('keeps the hand fitted to two pictures, and shows the newest in the hand file', async () => {
+    const twoViews = join(__dirname, '../../../../docs/examples/two-views.json');
+    const file = readOpMeasureFile(JSON.parse(readFileSync(twoViews, 'utf8')));
+    const id = uuidv7();
+    const one = exampleCheck(ids);
+    const [first] = one.captures;
+    const captures = capturesFromFile(file).map((capture) => ({
+      ...capture,
+      id: uuidv7(),
+      pictureId: first!.pictureId,
+      place: null,
+    }));
+    // Two requests at once: while the hand is fitted, the same check comes again.
+    const input = { ...one, takenAt: '2026-03-01T15:30:00.000Z', captures };
+    const answers = await Promise.all([
+      studio.put(`/api/checks/${id}`, input),
+      studio.put(`/api/checks/${id}`, input),
+    ]);
+    expect(answers.map(({ status }) => status)).toEqual([200, 200]);
+    expect(answers[0]!.body).toEqual(answers[1]!.body);
+    const check = checkSchema.parse((await studio.get(`/api/checks/${id}`)).body);
+    expect(check.fits).toHaveLength(1);
+    expect(check.fits[0]).toMatchObject({ captures: [0, 1], side: 'right', misplaced: [] });
+    const bend = check.measures.find(({ measure }) => measure.id === 'indexPipFlexion')!;
+    expect(bend.sources.some(({ fitted }) => fitted?.length === 2)).toBe(true);
+    const handFile = handFileSchema.parse(
+      (await studio.get(`/api/students/${ids.studentId}`)).body,
+    );
+    expect(handFile.fittedHand).toMatchObject({ checkId: id, side: 'right' });
+    expect(handFile.fittedHand!.pointsMm).toEqual(check.fits[0]!.pointsMm);
   });
 
   it('keeps a look without any picture', async () => {
