@@ -76,19 +76,32 @@ export async function markPicture(
   await placePoints(page, picture, names);
 }
 
-/** Where a place of the picture is on the screen, as long as the whole picture is shown. */
-export async function onScreen(
+type Spot = { x: number; y: number };
+
+/** Tells where places of the picture are on the screen, as long as the whole picture is shown. */
+async function screenOf(
   page: Page,
   picture: DemoPicture,
-  [x, y]: [number, number],
-): Promise<{ x: number; y: number }> {
+): Promise<{ at: (place: [number, number]) => Spot; isInside: (spot: Spot) => boolean }> {
   const box = (await page.getByTestId('canvas').boundingBox())!;
   const scale = Math.min(box.width / picture.image.width, box.height / picture.image.height);
   return {
-    x: box.x + (box.width - picture.image.width * scale) / 2 + x * scale,
-    y: box.y + (box.height - picture.image.height * scale) / 2 + y * scale,
+    at: ([x, y]) => ({
+      x: box.x + (box.width - picture.image.width * scale) / 2 + x * scale,
+      y: box.y + (box.height - picture.image.height * scale) / 2 + y * scale,
+    }),
+    // The buttons of the canvas lie along its lower edge.
+    isInside: ({ x, y }) =>
+      x > box.x && y > box.y && x < box.x + box.width && y < box.y + box.height - 60,
   };
 }
+
+/** Where a place of the picture is on the screen, as long as the whole picture is shown. */
+export const onScreen = async (
+  page: Page,
+  picture: DemoPicture,
+  place: [number, number],
+): Promise<Spot> => (await screenOf(page, picture)).at(place);
 
 /** Sets points by mouse, in the order in which they are asked for. */
 export async function placePoints(
@@ -96,8 +109,36 @@ export async function placePoints(
   picture: DemoPicture,
   names: readonly string[],
 ): Promise<void> {
-  for (const name of names) {
-    const { x, y } = await onScreen(page, picture, picture.points2d[name]!);
-    await page.mouse.click(x, y);
-  }
+  for (const name of names) await setPoint(page, picture, name);
 }
+
+/** A touch this near to a mark means the mark; and one this near may take hold of it, px of the screen. */
+const [ON_MARK_PX, REACH_PX] = [9, 24];
+
+/** Sets the point that is asked for. Where another lies right there, it is set beside them and dragged to its place. */
+export async function setPoint(page: Page, picture: DemoPicture, name: string): Promise<void> {
+  const screen = await screenOf(page, picture);
+  const to = screen.at(picture.points2d[name]!);
+  const others = Object.entries(picture.points2d)
+    .filter(([other]) => other !== name)
+    .map(([, place]) => screen.at(place));
+  const isApart = (spot: Spot, px: number) =>
+    others.every(({ x, y }) => Math.hypot(x - spot.x, y - spot.y) > px);
+  if (isApart(to, ON_MARK_PX)) {
+    await page.mouse.click(to.x, to.y);
+    return;
+  }
+  const from = spotsAround(to).find((spot) => isApart(spot, REACH_PX) && screen.isInside(spot))!;
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2);
+  await page.mouse.move(to.x, to.y);
+  await page.mouse.up();
+}
+
+/** Spots around one, nearest first. */
+const spotsAround = ({ x, y }: Spot): Spot[] =>
+  Array.from({ length: 30 * 12 }, (_, i) => {
+    const [away, angle] = [12 * Math.floor(i / 12), ((i % 12) * Math.PI) / 6];
+    return { x: x + away * Math.cos(angle), y: y + away * Math.sin(angle) };
+  });
