@@ -1,4 +1,5 @@
-import { project, lensOf, show, type Projected } from './camera/projection';
+import { bowMarksOf, pixelsPerMm, type BowMark } from './bowMarks';
+import { project, lensOf, show } from './camera/projection';
 import { nominalTurn } from './camera/nominalCamera';
 import priors from './data/handPriors.json' with { type: 'json' };
 import type { FitFacts, SeenMark, SeenPicture } from './fitInput';
@@ -12,17 +13,15 @@ import {
   type Belief,
 } from './handPrior';
 import { skeletonOf, type Skeleton } from './hand/handSkeleton';
-import { CAMERA, cameraFirst, TURN, unknowns } from './hand/layout';
+import { cameraFirst, TURN, unknowns } from './hand/layout';
 import { POINT_COLUMNS, poseSkeleton, type PosedSkeleton } from './hand/poseSkeleton';
 import type { LeastSquares } from './minimise/levenbergMarquardt';
-import { NormalEquations, type SparseRow } from './minimise/normalEquations';
+import type { NormalEquations } from './minimise/normalEquations';
+import { addPoint, bowRows, handRows, robustCost } from './pointRows';
 import { timesInverse, toVector, vectorJacobian, type Rotation } from './rotation';
 
 /** The thumb's tip among the 21 points. */
 const THUMB_TIP = 4;
-
-/** Beyond about so many SD a point counts less and less: it may be misplaced. */
-const ROBUST_FROM_SD = 3;
 
 /** How far a mark lies from where it should show, in SD. */
 export interface Misfit {
@@ -31,16 +30,6 @@ export interface Misfit {
   mark: number | keyof SeenPicture['bow'];
   sds: number;
   px: number;
-}
-
-interface BowMark {
-  name: keyof SeenPicture['bow'];
-  mark: SeenMark;
-  sdPx: number;
-  /** The unknown that says where on the bow the mark was set, and which coordinate it is. */
-  column: number;
-  free: 0 | 1;
-  at: readonly [number, number, number];
 }
 
 /**
@@ -219,129 +208,11 @@ export class FitProblem implements LeastSquares<FitState> {
 
 type Place = [number, number, number];
 
-/** Pixels per millimetre at the hand, from the frog as it shows; at least as much as the widest picture would have. */
-function pixelsPerMm({ bow, frogLengthMm, width, view }: SeenPicture): number {
-  const { frogFront: front, frogBack: back } = bow;
-  const alongStick = view === 'profile' || view === 'down-stick';
-  if (alongStick) return width / 420;
-  return Math.hypot(front.x - back.x, front.y - back.y) / frogLengthMm;
-}
-
-function bowMarksOf({ bow, frogLengthMm }: SeenPicture, picture: number, scale: number): BowMark[] {
-  const first = cameraFirst(picture);
-  const { stickSdMm, frogSdMm } = priors.bowMark;
-  const mark = (
-    name: BowMark['name'],
-    offset: number,
-    free: 0 | 1,
-    xMm: number,
-    sdMm: number,
-  ): BowMark => ({
-    name,
-    mark: bow[name],
-    sdPx: Math.hypot(bow[name].sigma, scale * sdMm),
-    column: first + offset,
-    free,
-    at: [xMm, 0, 0],
-  });
-  return [
-    mark('stickHandEnd', CAMERA.handEnd, 0, 0, stickSdMm),
-    mark('stickTipEnd', CAMERA.tipEnd, 0, 0, stickSdMm),
-    mark('frogFront', CAMERA.frogFront, 1, 0, frogSdMm),
-    mark('frogBack', CAMERA.frogBack, 1, -frogLengthMm, frogSdMm),
-  ];
-}
-
 const isTurn = (column: number): boolean => {
   if (column >= TURN && column < TURN + 3) return true;
   const offset = column - cameraFirst(0);
   return offset >= 0 && offset % (cameraFirst(1) - cameraFirst(0)) < 3;
 };
-
-/** Charbonnier's loss: squares near 0, straight far off. */
-const robustCost = (squares: number): number =>
-  2 * ROBUST_FROM_SD ** 2 * (Math.sqrt(1 + squares / ROBUST_FROM_SD ** 2) - 1);
-
-const robustWeight = (squares: number): number => 1 / Math.sqrt(1 + squares / ROBUST_FROM_SD ** 2);
-
-interface PointRows {
-  columns: Int32Array;
-  x: Float64Array;
-  y: Float64Array;
-}
-
-/** Adds both residuals of a point, each weighed by how far the point is off. */
-function addPoint(
-  equations: NormalEquations,
-  dx: number,
-  dy: number,
-  sd: number,
-  { columns, x, y }: PointRows,
-): number {
-  const squares = (dx * dx + dy * dy) / (sd * sd);
-  const weight = Math.sqrt(robustWeight(squares)) / sd;
-  for (let i = 0; i < x.length; i += 1) {
-    x[i]! *= weight;
-    y[i]! *= weight;
-  }
-  equations.add(dx * weight, { columns, entries: x } satisfies SparseRow);
-  equations.add(dy * weight, { columns, entries: y } satisfies SparseRow);
-  return robustCost(squares);
-}
-
-/** How many of a camera's unknowns move what it sees. */
-const LENS_UNKNOWNS = 7;
-
-function handRows(
-  { xBy, yBy, xByCamera, yByCamera }: Projected,
-  columns: Int32Array,
-  entries: Float64Array,
-  picture: number,
-): PointRows {
-  const count = columns.length;
-  const rows = {
-    columns: new Int32Array(count + LENS_UNKNOWNS),
-    x: new Float64Array(count + LENS_UNKNOWNS),
-    y: new Float64Array(count + LENS_UNKNOWNS),
-  };
-  rows.columns.set(columns);
-  for (let i = 0; i < count; i += 1) {
-    const [a, b, c] = [entries[3 * i]!, entries[3 * i + 1]!, entries[3 * i + 2]!];
-    rows.x[i] = xBy[0] * a + xBy[1] * b + xBy[2] * c;
-    rows.y[i] = yBy[0] * a + yBy[1] * b + yBy[2] * c;
-  }
-  addLens(rows, count, picture, xByCamera, yByCamera);
-  return rows;
-}
-
-function bowRows(
-  { xBy, yBy, xByCamera, yByCamera }: Projected,
-  { column, free }: BowMark,
-  picture: number,
-): PointRows {
-  const rows = {
-    columns: new Int32Array(1 + LENS_UNKNOWNS),
-    x: new Float64Array(1 + LENS_UNKNOWNS),
-    y: new Float64Array(1 + LENS_UNKNOWNS),
-  };
-  rows.columns[0] = column;
-  rows.x[0] = xBy[free];
-  rows.y[0] = yBy[free];
-  addLens(rows, 1, picture, xByCamera, yByCamera);
-  return rows;
-}
-
-function addLens(
-  rows: PointRows,
-  from: number,
-  picture: number,
-  x: Float64Array,
-  y: Float64Array,
-): void {
-  for (let i = 0; i < LENS_UNKNOWNS; i += 1) rows.columns[from + i] = cameraFirst(picture) + i;
-  rows.x.set(x, from);
-  rows.y.set(y, from);
-}
 
 /** Adds how far a rotation is from the one that is believed, as a vector in its SD. */
 function addTurn(

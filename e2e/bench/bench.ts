@@ -77,6 +77,10 @@ report('what to work on, 12 present signs, in a worker', quantile(judged.twelve,
 report('the same, 16 present signs', quantile(judged.sixteen, 0.5), 'ms', 500);
 report('the same, 20 present signs', quantile(judged.twenty, 0.5), 'ms', 500);
 
+const fitted = await workerTimes<Record<'one' | 'two', number[]>>('op/bench/fitBench.ts');
+report('a hand fitted to two pictures, in a worker, median', quantile(fitted.two, 0.5), 'ms', 700);
+report('the same to one picture', quantile(fitted.one, 0.5), 'ms');
+
 const forServer = await startStudio();
 const { readMs, saveMs, memoryMb } = await serverFigures(forServer);
 await forServer.stop();
