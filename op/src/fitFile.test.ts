@@ -46,6 +46,9 @@ describe('fitFile', () => {
     }
     expect(Object.keys(fit!.pointsMm)).toHaveLength(21);
     for (const px of fit!.residualPx) expect(px).toBeLessThan(4);
+    // Every marked point of both pictures, the farthest first.
+    expect(fit!.residuals.length).toBeGreaterThan(45);
+    expect(fit!.residuals[0]!.sds).toBe(Math.max(...fit!.residuals.map(({ sds }) => sds)));
   });
 
   it('gives ranges from one picture, and says which second one helps most', () => {

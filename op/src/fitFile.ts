@@ -23,8 +23,8 @@ interface FitAnswer {
   pointsMm: Record<string, [number, number, number]>;
   /** Root mean square distance of the marked points from where the hand shows them, pixels, by picture. */
   residualPx: number[];
-  /** The farthest of them. */
-  farthest: { picture: number; point: string; px: number };
+  /** Of every marked point, farthest first, in its own doubt. */
+  residuals: { picture: number; point: string; px: number; sds: number }[];
   misplaced: { picture: number; point: string }[];
   secondViews: { view: string; meanSdDeg: number }[];
 }
@@ -57,7 +57,6 @@ export function fitFile(content: unknown, holdId?: string): FitFileAnswer {
 
 function answerOf(fitted: FittedHold, captures: number[], place: string | null): FitAnswer {
   const points = HAND_POINTS.map((name, i) => [name, fitted.pointsMm[i]!.map(round)] as const);
-  const worst = [...fitted.residuals].sort((a, b) => b.sds - a.sds)[0]!;
   return {
     pictures: captures,
     place,
@@ -69,7 +68,14 @@ function answerOf(fitted: FittedHold, captures: number[], place: string | null):
       const own = fitted.residuals.filter(({ picture }) => picture === i);
       return round(Math.sqrt(own.reduce((sum, { px }) => sum + px * px, 0) / own.length));
     }),
-    farthest: { picture: captures[worst.picture]!, point: worst.point, px: round(worst.px) },
+    residuals: [...fitted.residuals]
+      .sort((a, b) => b.sds - a.sds)
+      .map(({ picture, point, px, sds }) => ({
+        picture: captures[picture]!,
+        point,
+        px: round(px),
+        sds: round(sds),
+      })),
     misplaced: fitted.misplaced.map(({ picture, point }) => ({
       picture: captures[picture]!,
       point,

@@ -6,14 +6,19 @@ const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
 const off = ({ n, mean, p90 }: Spread, digits: number) =>
   n === 0 ? 'none told' : `${mean.toFixed(digits)} (${p90.toFixed(digits)})`;
 
+const offAndBias = (spread: Spread, digits: number) =>
+  spread.n === 0
+    ? off(spread, digits)
+    : `${spread.mean.toFixed(digits)} (${spread.p90.toFixed(digits)}; ${spread.bias < 0 ? '−' : '+'}${Math.abs(spread.bias).toFixed(digits)})`;
+
 const jointTable = (rows: readonly JointSummary[], digits: number) =>
   table(
     ['', 'as guessed', 'confirmed', 'exact marks', 'told', 'not told'],
     rows.map(({ joint, raw, confirmed, exact, notTold }) => [
       joint,
-      off(raw, digits),
-      off(confirmed, digits),
-      off(exact, digits),
+      offAndBias(raw, digits),
+      offAndBias(confirmed, digits),
+      offAndBias(exact, digits),
       String(confirmed.n),
       String(notTold),
     ]),
@@ -66,7 +71,8 @@ these errors is that difference.
 
 ## Bends, before and after a person has looked
 
-Error in degrees against the joint's true bend in space, mean (ninetieth percentile). "As guessed" is what the points
+Error in degrees against the joint's true bend in space, mean (ninetieth percentile; bias). A joint is told flat from one view
+only: the thumb from the thumb's side, the fingers from the profile. "As guessed" is what the points
 would say if nobody looked, hidden ones included: it is never shown. The person of this measurement calls a guess right
 that is within ${(100 * PERSON.letsPass).toFixed(0)} % of the hand's length, moves every other one to within ${(100 * PERSON.clickSd).toFixed(1)} % SD, and says of what is hidden that it cannot be
 seen [all memory]. "Exact marks" is what the flat view itself costs: bones that leave the picture look bent or straight by

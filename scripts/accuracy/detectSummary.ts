@@ -9,6 +9,8 @@ export interface Spread {
   n: number;
   mean: number;
   p90: number;
+  /** Mean with its sign, where errors have one. */
+  bias: number;
 }
 
 export interface ViewSummary {
@@ -146,7 +148,7 @@ function jointRows(told: readonly Told[]): JointSummary[] {
   const errors = (kind: keyof Told, joint: string) =>
     told.flatMap((one) => one[kind].filter((error) => error.joint === joint));
   const spreadOf = (kind: keyof Told, joint: string) =>
-    spread(errors(kind, joint).flatMap(({ deg }) => (deg === null ? [] : [Math.abs(deg)])));
+    spread(errors(kind, joint).flatMap(({ deg }) => (deg === null ? [] : [deg])));
   return joints.map((joint) => ({
     joint,
     raw: spreadOf('raw', joint),
@@ -166,10 +168,12 @@ function agreedSdShare(looked: readonly Looked[]): number {
 
 function spread(values: readonly number[]): Spread {
   const n = values.length;
+  const sizes = values.map(Math.abs);
   return {
     n,
-    mean: values.reduce((sum, value) => sum + value, 0) / n,
-    p90: quantile(values, 0.9),
+    mean: sizes.reduce((sum, value) => sum + value, 0) / n,
+    p90: quantile(sizes, 0.9),
+    bias: values.reduce((sum, value) => sum + value, 0) / n,
   };
 }
 

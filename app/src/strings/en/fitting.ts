@@ -30,6 +30,8 @@ export const fit = {
     `From one picture alone (${view}). Flat, a bend toward you looks like one away from you, so only a range is told.`,
   several: (views: string, apartDeg: number) =>
     `Fitted to ${views}, ${Math.round(apartDeg)}° apart. Its bends stand beside the flat ones; the one with less doubt counts.`,
+  residual: (px: number, point: string, view: string, most: number) =>
+    `A mark lies ${px} px of the picture from where this hand shows it; the farthest is ${point} (${view}), ${most} px.`,
   second: (view: string, sdDeg: number, widthDeg: number) =>
     `So far a bend may lie anywhere within ${widthDeg}°. A picture from ${view} of the same hold helps most: about ± ${sdDeg}° would be left.`,
   takeSecond: 'Take it',

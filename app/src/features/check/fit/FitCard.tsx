@@ -145,6 +145,9 @@ function OneFit({
         {place === null ? '' : `${strings.places[place]}: `}
         {captures.length < 2 ? words.one(names) : words.several(names, fitted.apartDeg ?? 0)}
       </Text>
+      <Text variant="small" second>
+        {residualWords(fitted, (picture) => viewOf(captures[picture]!))}
+      </Text>
       {fitted.misplaced.map(({ picture, point }) => {
         const shot = shots[captures[picture]!];
         return (
@@ -172,7 +175,19 @@ function OneFit({
   );
 }
 
-/** How wide the thumb's bend is left, degrees. */
+/** How well the marks agree with the hand, and which agrees least. */
+function residualWords({ residuals }: FittedHold, viewOf: (picture: number) => string): string {
+  const squares = residuals.reduce((sum, { px }) => sum + px * px, 0);
+  const worst = residuals.reduce((a, b) => (b.sds > a.sds ? b : a));
+  return words.residual(
+    Math.round(Math.sqrt(squares / residuals.length)),
+    strings.points[worst.point],
+    viewOf(worst.picture),
+    Math.round(worst.px),
+  );
+}
+
+/** How wide the widest bend is left, degrees. */
 function widestOf({ joints }: FittedHold): number {
   const widths = joints.flatMap(({ interval }) => (interval ? [interval.hi - interval.lo] : []));
   return Math.round(Math.max(0, ...widths));
