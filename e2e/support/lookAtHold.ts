@@ -113,7 +113,7 @@ export async function placePoints(
 }
 
 /** A touch this near to a mark means the mark; and one this near may take hold of it, px of the screen. */
-const [ON_MARK_PX, REACH_PX] = [9, 24];
+const [ON_MARK_PX, REACH_PX] = [7.5, 24];
 
 /** Sets the point that is asked for. Where another lies right there, it is set beside them and dragged to its place. */
 export async function setPoint(page: Page, picture: DemoPicture, name: string): Promise<void> {
