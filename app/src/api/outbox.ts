@@ -73,8 +73,10 @@ export const outbox = {
    * @returns the ids of the students of whom something arrived
    */
   async send(): Promise<string[]> {
+    // What was added while an earlier sending was under way is not part of it, and must not wait for the next one.
+    const earlier = sending ? await sending.catch(() => []) : [];
     sending ??= sendAll().finally(() => (sending = undefined));
-    return sending;
+    return [...earlier, ...(await sending)];
   },
 };
 
