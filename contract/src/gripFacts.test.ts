@@ -7,6 +7,8 @@ const setup: Setup = {
   instrument: 'violin',
   bowSize: '4/4',
   frogLengthMm: null,
+  bowMassG: null,
+  bowBalanceMm: null,
   holdId: 'violin-shallow',
   settings: {},
 };

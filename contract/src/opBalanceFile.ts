@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import type { BalanceSetup } from '@open-palm/core/balance';
 import { InputError } from '@open-palm/core/issue';
+import { HEAVIEST_G } from './setup';
 import { issuesFromZod } from './zodIssues';
 
-/** The heaviest thing that is taken for a bow, g. */
-const HEAVIEST_G = 300;
 const LONGEST_MM = 900;
 
 const bow = z

@@ -1,4 +1,5 @@
 export * from './bowPoints';
 export * from './bowSection';
+export * from './presets';
 export * from './scale';
 export * from './stickAxis';

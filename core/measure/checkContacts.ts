@@ -21,19 +21,25 @@ export function checkContacts(look: Look, hold: Hold): GripContacts {
     .sort((a, b) => order(a.view) - order(b.view))
     .map((capture) => gripContacts(capture, hold));
   const tapped = (id: MeasureId) => look.taps.find((tap) => tap.measure === id)?.answer;
+  const thumb = tapped('thumbPlace');
+  const thumbXMm =
+    shown.map(({ thumbXMm }) => thumbXMm).find((x) => x !== null) ??
+    (thumb ? (thumb.kind === 'value' ? thumb.value : hold.startingPlacesMm.thumb) : null);
   const fingers = {} as GripContacts['fingers'];
   for (const finger of FINGERS) {
     fingers[finger] =
       shown.map((contacts) => contacts.fingers[finger]).find((contact) => contact !== null) ??
       tappedContact(finger, tapped(`${finger}Depth`), tapped('littlePlace'), hold);
   }
-  const thumb = tapped('thumbPlace');
-  return {
-    thumbXMm:
-      shown.map(({ thumbXMm }) => thumbXMm).find((x) => x !== null) ??
-      (thumb ? (thumb.kind === 'value' ? thumb.value : hold.startingPlacesMm.thumb) : null),
-    fingers,
-  };
+  const lead = tapped('indexLead');
+  const { index } = fingers;
+  if (lead?.kind === 'value' && !shown.some(({ fingers: { index } }) => index)) {
+    // How far it is ahead of the thumb was told, and so is where it is.
+    const at = (thumbXMm ?? hold.startingPlacesMm.thumb) + lead.value;
+    const usual = { u: hold.startingDepthsU.index, dMm: 0, touching: true };
+    fingers.index = { ...usual, ...index, xMm: at };
+  }
+  return { thumbXMm, fingers };
 }
 
 function tappedContact(

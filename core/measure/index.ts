@@ -8,6 +8,7 @@ export * from './familyStanding';
 export * from './fittedSource';
 export * from './foreshortening';
 export * from './gripContacts';
+export * from './handOnBow';
 export * from './lookIssues';
 export * from './measureCapture';
 export * from './measureCheck';

@@ -51,6 +51,8 @@ function writeFullCapture(): string {
       hand: HAND_POINTS.map(at),
       bow: Object.fromEntries(bow.map((name) => [name, at(name)])),
       frogLengthMm: 46,
+      bowMassG: null,
+      bowBalanceMm: null,
       sigmaPx: 4,
     }),
   );

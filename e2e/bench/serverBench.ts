@@ -33,6 +33,8 @@ export async function serverFigures(
         instrument: 'violin',
         bowSize: '4/4',
         frogLengthMm: 46,
+        bowMassG: null,
+        bowBalanceMm: null,
         holdId: 'violin-shallow',
         settings: {},
       },

@@ -47,6 +47,8 @@ const on = (instrument: Setup['instrument'], holdId: string, more: Partial<Setup
   holdId,
   bowSize: '4/4',
   frogLengthMm: null,
+  bowMassG: null,
+  bowBalanceMm: null,
   settings: {},
   ...more,
 });

@@ -40,12 +40,19 @@ export interface Balance {
 
 export type BalanceAnswer = { feasible: true; balance: Balance } | { feasible: false; why: WhyNot };
 
-/**
- * The forces that hold a bow still, as if it did not move: Σ force = 0, Σ moment = 0, contacts only push.
- *
- * @param onString how much of the weight across the string's plane the string takes, 0 to 1; 0 in the air
- */
-export function balanceOf(setup: BalanceSetup, onString = 0): BalanceAnswer {
+/** What the balance leaves to the case: it is not of the lever itself. */
+export interface BalanceOptions {
+  /** How much of the weight across the string's plane the string takes, 0 to 1; 0 in the air. */
+  onString?: number;
+  /** The share of an adult's strength that the hand has. */
+  strength?: number;
+}
+
+/** The forces that hold a bow still, as if it did not move: Σ force = 0, Σ moment = 0, contacts only push. */
+export function balanceOf(
+  setup: BalanceSetup,
+  { onString = 0, strength = 1 }: BalanceOptions = {},
+): BalanceAnswer {
   const levers = leversOf(setup);
   const demand = demandOf(setup);
   const least = leastSqueeze(levers, demand);
@@ -60,7 +67,7 @@ export function balanceOf(setup: BalanceSetup, onString = 0): BalanceAnswer {
       acrossN: acrossOf(setup, onString),
       pinchN: Math.max(0, weightAlongN(setup) - hand.friction * total) / (2 * hand.friction),
       handOverMm: handOverMm(setup),
-      loudestN: setup.string && loudestN(setup, setup.string.atMm),
+      loudestN: setup.string && loudestN(setup, setup.string.atMm, strength),
     },
   };
 }

@@ -3,6 +3,7 @@ import * as firstTables from '../../migrations/20261125090000_first_tables';
 import * as setupsTapsHolds from '../../migrations/20261125150000_setups_taps_holds';
 import * as lessonLog from '../../migrations/20261125200000_lesson_log';
 import * as fittedHands from '../../migrations/20261125210000_fitted_hands';
+import * as ownBows from '../../migrations/20261125220000_own_bows';
 
 interface Migration {
   name: string;
@@ -16,6 +17,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261125150000_setups_taps_holds', ...setupsTapsHolds },
   { name: '20261125200000_lesson_log', ...lessonLog },
   { name: '20261125210000_fitted_hands', ...fittedHands },
+  { name: '20261125220000_own_bows', ...ownBows },
 ];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */

@@ -22,6 +22,8 @@ export const STUDENT: StudentInput = {
       instrument: 'violin',
       bowSize: '4/4',
       frogLengthMm: 46,
+      bowMassG: null,
+      bowBalanceMm: null,
       holdId: 'violin-shallow',
       settings: {},
     },

@@ -23,6 +23,8 @@ const newSetup = (): StudentInput['setups'][number] => ({
   instrument: 'violin',
   bowSize: '4/4',
   frogLengthMm: null,
+  bowMassG: null,
+  bowBalanceMm: null,
   holdId: 'violin-shallow',
   settings: {},
 });

@@ -19,6 +19,8 @@ interface SetupRow {
   instrument: string;
   bow_size: string;
   frog_length_mm: number | null;
+  bow_mass_g: number | null;
+  bow_balance_mm: number | null;
   hold_id: string;
   settings_json: string;
 }
@@ -28,6 +30,8 @@ const setupOf = (row: SetupRow): Setup => ({
   instrument: row.instrument as Setup['instrument'],
   bowSize: row.bow_size as Setup['bowSize'],
   frogLengthMm: row.frog_length_mm,
+  bowMassG: row.bow_mass_g,
+  bowBalanceMm: row.bow_balance_mm,
   holdId: row.hold_id,
   settings: JSON.parse(row.settings_json),
 });
@@ -77,6 +81,8 @@ export async function putStudent(db: Knex, student: Student, createdAt: string):
         instrument: setup.instrument,
         bow_size: setup.bowSize,
         frog_length_mm: setup.frogLengthMm,
+        bow_mass_g: setup.bowMassG,
+        bow_balance_mm: setup.bowBalanceMm,
         hold_id: setup.holdId,
         settings_json: JSON.stringify(setup.settings),
       };

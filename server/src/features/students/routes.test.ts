@@ -31,7 +31,8 @@ describe('students', () => {
     const id = uuidv7();
     const student = freshStudent();
     await studio.put(`/api/students/${id}`, student);
-    const changed = { ...student, setups: [{ ...student.setups[0]!, frogLengthMm: 47.5 }] };
+    const ownBow = { frogLengthMm: 47.5, bowMassG: 58.5, bowBalanceMm: 238 };
+    const changed = { ...student, setups: [{ ...student.setups[0]!, ...ownBow }] };
     await studio.put(`/api/students/${id}`, changed);
     const handFile = handFileSchema.parse((await studio.get(`/api/students/${id}`)).body);
     expect(handFile.student).toEqual({ id, ...changed });
@@ -44,6 +45,19 @@ describe('students', () => {
       withSetup({ frogLengthMm: -46 }),
       'setups[0].frogLengthMm',
       /between 20 and 80 mm/,
+    ],
+    [
+      'a bow without weight',
+      withSetup({ bowMassG: 0 }),
+      'setups[0].bowMassG',
+      /between 15 and 300 g/,
+    ],
+    ['a bow of 5 kg', withSetup({ bowMassG: 5000 }), 'setups[0].bowMassG', /between 15 and 300 g/],
+    [
+      'a bow that balances beyond its end',
+      withSetup({ bowBalanceMm: 800 }),
+      'setups[0].bowBalanceMm',
+      /beyond the end of such a bow, about 760 mm/,
     ],
     ['an unknown hold', withSetup({ holdId: 'banjo' }), 'setups[0].holdId', /violin-shallow/],
     ['no instrument', { ...STUDENT, setups: [] }, 'setups', /at least one instrument/],

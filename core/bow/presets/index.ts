@@ -1,0 +1,3 @@
+export * from './bowDoubt';
+export * from './bowPreset';
+export * from './ownBow';
