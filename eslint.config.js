@@ -66,6 +66,7 @@ const zones = [
     'holds',
     'build',
     'feedback',
+    'balance',
   ]),
   ...featureZones('server/src/features', [
     'students',

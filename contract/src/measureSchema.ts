@@ -66,6 +66,7 @@ const place = z.object({
   xMm: z.number(),
   dMm: z.number(),
   touching: z.boolean(),
+  onlyDepth: z.literal(true).optional(),
 });
 
 /** Where thumb and fingers are on the stick, for drawing; null was not seen. */

@@ -2,6 +2,7 @@ import { FINGERS, type Finger } from '../hand';
 import type { Hold } from '../holds';
 import { STICK_REACH_MM } from './fingerMeasures';
 import { gripContacts, type GripContacts } from './gripContacts';
+import type { Contact } from './contactDepth';
 import type { Look } from './measureCheck';
 import type { MeasureId } from './measureIds';
 import type { TapAnswer } from './taps';
@@ -36,8 +37,14 @@ export function checkContacts(look: Look, hold: Hold): GripContacts {
   if (lead?.kind === 'value' && !shown.some(({ fingers: { index } }) => index)) {
     // How far it is ahead of the thumb was told, and so is where it is.
     const at = (thumbXMm ?? hold.startingPlacesMm.thumb) + lead.value;
-    const usual = { u: hold.startingDepthsU.index, dMm: 0, touching: true };
-    fingers.index = { ...usual, ...index, xMm: at };
+    const usual: Contact = {
+      u: hold.startingDepthsU.index,
+      xMm: at,
+      dMm: 0,
+      touching: true,
+    };
+    const { onlyDepth: _, ...told } = index ?? usual;
+    fingers.index = { ...told, xMm: at };
   }
   return { thumbXMm, fingers };
 }
@@ -56,5 +63,6 @@ function tappedContact(
     xMm: hold.startingPlacesMm[finger],
     dMm: isOff ? -LIFTED_MM : 0,
     touching: !isOff,
+    onlyDepth: true,
   };
 }

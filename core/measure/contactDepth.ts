@@ -10,6 +10,8 @@ export interface Contact {
   dMm: number;
   /** Whether the finger passes across the stick in the picture. */
   touching: boolean;
+  /** Whether only the depth was told, and the place along the stick is the hold's own. */
+  onlyDepth?: true | undefined;
 }
 
 /** SD that an oblique look adds to u, because the finger lies before or behind the stick (parallax), joint units. */

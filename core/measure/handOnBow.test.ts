@@ -32,6 +32,27 @@ describe('handOnBow', () => {
     });
   });
 
+  it('does not take for seen what was only told to be deep or fine', () => {
+    const told = { ...at(5), onlyDepth: true as const };
+    const { hand, seen } = handOnBow(
+      cello,
+      { ...nothing, fingers: { ...nothing.fingers, middle: told } },
+      67,
+    );
+    expect(seen).toEqual([]);
+    expect(hand.placesMm.middle).toBe(cello.startingPlacesMm.middle);
+  });
+
+  it('moves what was not seen out of the way of what was', () => {
+    const close = { ...nothing, fingers: { ...nothing.fingers, index: at(-5), little: at(-20) } };
+    const { hand } = handOnBow(cello, close, 67);
+    const { index, middle, ring, little } = hand.placesMm;
+    expect(index).toBe(-5);
+    expect(little).toBe(-20);
+    expect(middle).toBeLessThan(index!);
+    expect(ring).toBeGreaterThan(little!);
+  });
+
   it('gives no load to a finger that was seen off the stick', () => {
     const { hand, seen } = handOnBow(
       cello,
@@ -52,6 +73,7 @@ describe('an index told by how far it is ahead of the thumb', () => {
   it('is put there', () => {
     const contacts = checkContacts(
       {
+        context: 'free',
         captures: [],
         taps: [
           { measure: 'indexDepth', answer: { kind: 'value', value: 1.4, sd: 0.15 } },

@@ -17,7 +17,7 @@ export interface StartingHand {
  * A student's hand on the bow: each contact as it was last seen, else where the hold wants it. A finger that was seen off
  * the stick carries nothing.
  *
- * @param hold adapted to the student
+ * @param hold adapted to the student; it stands in for what was not seen along the stick
  * @param frogFrontMm of the bow, from the button's end
  */
 export function handOnBow(
@@ -26,15 +26,38 @@ export function handOnBow(
   frogFrontMm: number,
 ): StartingHand {
   const seenThumb = contacts?.thumbXMm ?? null;
-  const placesMm: HandOnBow['placesMm'] = { thumb: seenThumb ?? hold.startingPlacesMm.thumb };
   const seen: (Finger | 'thumb')[] = seenThumb === null ? [] : ['thumb'];
+  const placesMm: HandOnBow['placesMm'] = { thumb: seenThumb ?? hold.startingPlacesMm.thumb };
   for (const finger of FINGERS) {
     const contact = contacts?.fingers[finger] ?? null;
-    if (contact) seen.push(finger);
     // Under-hand the fingers do not cross the stick: how far they are from it says nothing.
-    if (contact && hold.hand === 'over' && Math.abs(contact.dMm) > STICK_REACH_MM) continue;
-    placesMm[finger] = contact?.xMm ?? hold.startingPlacesMm[finger];
+    const isOff = contact && hold.hand === 'over' && Math.abs(contact.dMm) > STICK_REACH_MM;
+    if (contact && (isOff || !contact.onlyDepth)) seen.push(finger);
+    if (isOff) continue;
+    placesMm[finger] = contact && !contact.onlyDepth ? contact.xMm : hold.startingPlacesMm[finger];
   }
+  makeRoom(placesMm, seen);
   if (hold.hand === 'under') placesMm.web = WEB_FROM_BUTTON_MM - frogFrontMm;
   return { hand: { hold: hold.hand, placesMm }, seen };
+}
+
+/** Fingers side by side are about this far apart along the stick, mm. [memory] */
+const FINGER_APART_MM = 9;
+
+/** Moves the fingers that were not seen out of the way of those that were: index before middle, ring and little. */
+function makeRoom(placesMm: HandOnBow['placesMm'], seen: readonly (Finger | 'thumb')[]): void {
+  const there = FINGERS.filter((finger) => placesMm[finger] !== undefined);
+  const isSeen = (finger: Finger) => seen.includes(finger);
+  for (const [i, finger] of there.entries()) {
+    const before = there.slice(0, i).filter(isSeen).at(-1);
+    if (isSeen(finger) || before === undefined) continue;
+    const rank = FINGERS.indexOf(finger) - FINGERS.indexOf(before);
+    placesMm[finger] = Math.min(placesMm[finger]!, placesMm[before]! - rank * FINGER_APART_MM);
+  }
+  for (const [i, finger] of there.entries()) {
+    const after = there.slice(i + 1).find(isSeen);
+    if (isSeen(finger) || after === undefined) continue;
+    const rank = FINGERS.indexOf(after) - FINGERS.indexOf(finger);
+    placesMm[finger] = Math.max(placesMm[finger]!, placesMm[after]! + rank * FINGER_APART_MM);
+  }
 }

@@ -20,7 +20,7 @@ export function WordField({
   onBlur?: () => void;
   /** How many lines it shows at least. */
   lines?: number;
-  kind?: 'text' | 'email';
+  kind?: 'text' | 'email' | 'decimal';
 }) {
   const perLine = useWide() ? PER_LINE.wide : PER_LINE.phone;
   // A field of several lines grows with its text: nothing of it is hidden.

@@ -1,65 +1,135 @@
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import type { BowKind } from '@open-palm/core/holds';
 import type { Tokens } from '../kit/tokens';
+import { bowShape, type BowShape } from './bowShape';
 
-const STICK = 4.2;
-const WINDING_RINGS = Array.from({ length: 14 }, (_, i) => 29 + i * 3);
+/** How far the stick is drawn where the whole bow is not, mm. */
+const SHORT_TO = 92;
 
-/** The bow around the frog, in mm, from the finger side; the portrait's frame. */
-export function BowFigure({ tokens }: { tokens: Tokens }) {
+/** How far the middle of the stick bends toward the hair, mm: to the 6 to 8 mm that are left of hair clearance. */
+const CAMBER = 8;
+
+/** The bow in mm, from the finger side; the portrait's frame. Around the frog, or to its tip. */
+export function BowFigure({
+  tokens,
+  kind = 'violin',
+  tipMm,
+}: {
+  tokens: Tokens;
+  kind?: BowKind;
+  /** Where the stick ends, for the whole bow. */
+  tipMm?: number;
+}) {
+  const shape = bowShape(kind);
+  const { stickRadius: r, frogLength, underside, gripFrom, gripTo, windingTo } = shape;
+  const rings = Array.from(
+    { length: Math.floor((windingTo - gripTo - 2) / 3) },
+    (_, i) => gripTo + 2 + i * 3,
+  );
+  const back = -frogLength;
   return (
     <G>
       <Rect
         x={-2}
-        y={17}
-        width={90}
+        y={underside - 5}
+        width={(tipMm ?? SHORT_TO) - 2}
         height={2.6}
         fill={tokens.hair}
         stroke={tokens.line}
         strokeWidth={0.4}
       />
-      <Path
-        d={`M-46 ${STICK - 0.6}H0C-1.5 8 -5 9.5 -7 12.5C-8 14 -8 15 -8 15.5V22H-44Q-46 22 -46 20Z`}
-        fill={tokens.frog}
-      />
-      <Rect x={-9} y={15} width={11} height={7} rx={1} fill={tokens.metal} />
-      <Circle cx={-27} cy={13} r={3.4} fill={tokens.metal} />
-      <Rect x={-48} y={-STICK} width={140} height={STICK * 2} fill={tokens.wood} />
-      <Rect x={-48} y={-STICK + 1.2} width={140} height={1.5} fill={tokens.woodLight} />
+      <Path d={frogOutline(shape)} fill={tokens.frog} />
+      <Rect x={-9} y={underside - 7} width={11} height={7} rx={1} fill={tokens.metal} />
+      <Circle cx={back * 0.587} cy={(r + underside) / 2} r={3.4} fill={tokens.metal} />
+      {tipMm === undefined ? (
+        <Rect x={back - 2} y={-r} width={SHORT_TO - back + 2} height={r * 2} fill={tokens.wood} />
+      ) : (
+        <WholeStick tokens={tokens} shape={shape} tipMm={tipMm} />
+      )}
       <Rect
-        x={-62}
-        y={-STICK + 0.4}
+        x={back - 2}
+        y={-r + 1.2}
+        width={(tipMm === undefined ? SHORT_TO : windingTo) - back + 2}
+        height={1.5}
+        fill={tokens.woodLight}
+      />
+      <Rect
+        x={back - 16}
+        y={-r + 0.4}
         width={14}
-        height={STICK * 2 - 0.8}
+        height={r * 2 - 0.8}
         rx={1.5}
         fill={tokens.metal}
       />
       <Line
-        x1={-53}
-        x2={-53}
-        y1={-STICK + 0.4}
-        y2={STICK - 0.4}
+        x1={back - 7}
+        x2={back - 7}
+        y1={-r + 0.4}
+        y2={r - 0.4}
         stroke={tokens.winding}
         strokeWidth={0.8}
       />
       <Rect
-        x={4}
-        y={-STICK - 0.8}
-        width={23}
-        height={STICK * 2 + 1.6}
+        x={gripFrom}
+        y={-r - 0.8}
+        width={gripTo - gripFrom}
+        height={r * 2 + 1.6}
         rx={1}
         fill={tokens.leather}
       />
-      {WINDING_RINGS.map((x) => (
+      {rings.map((x) => (
         <Line
           key={x}
           x1={x}
           x2={x + 0.8}
-          y1={-STICK}
-          y2={STICK}
+          y1={-r}
+          y2={r}
           stroke={tokens.winding}
           strokeWidth={1.5}
         />
       ))}
     </G>
+  );
+}
+
+/** The frog with its throat cut out of the front. */
+function frogOutline({ stickRadius: r, frogLength, underside }: BowShape): string {
+  // The throat's curve keeps its shape in a higher frog.
+  const y = (share: number) => r + (underside - r) * share;
+  const back = -frogLength;
+  return [
+    `M${back} ${r - 0.6}H0`,
+    `C-1.5 ${y(0.21)} -5 ${y(0.3)} -7 ${y(0.47)}`,
+    `C-8 ${y(0.55)} -8 ${y(0.61)} -8 ${y(0.63)}`,
+    `V${underside}H${back + 2}Q${back} ${underside} ${back} ${underside - 2}Z`,
+  ].join('');
+}
+
+/** The stick to its head: bent toward the hair and thinner toward the tip. */
+function WholeStick({
+  tokens,
+  shape: { stickRadius: r, frogLength, underside, windingTo },
+  tipMm,
+}: {
+  tokens: Tokens;
+  shape: BowShape;
+  tipMm: number;
+}) {
+  const thin = r * 0.6;
+  const from = -frogLength - 2;
+  const neck = tipMm - 18;
+  // Straight under the hand and the winding.
+  const middle = (windingTo + neck) / 2;
+  const hair = underside - 2.4;
+  return (
+    <Path
+      d={[
+        `M${from} ${-r}H${windingTo}Q${middle} ${-r + 2 * CAMBER} ${neck} ${-thin}`,
+        `L${tipMm + 4} ${-thin - 2}L${tipMm - 1} ${hair}H${neck - 4}`,
+        `Q${neck + 3} ${hair * 0.55} ${neck - 4} ${thin}`,
+        `Q${middle} ${r + 2 * CAMBER} ${windingTo} ${r}H${from}Z`,
+      ].join('')}
+      fill={tokens.wood}
+    />
   );
 }

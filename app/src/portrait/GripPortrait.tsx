@@ -14,9 +14,8 @@ import type { MarkState } from '../kit/StateMark';
 import { useTokens } from '../kit/ThemeProvider';
 import { strings } from '../strings';
 import { verdictMark } from '../strings/measureWords';
-import { BowFigure } from './BowFigure';
 import { overhandFigure, type DrawnFinger } from './gripFigure';
-import { BackOfHand, FingerShape } from './HandShapes';
+import { HandOnStick } from './HandOnStick';
 import { PortraitMark } from './PortraitMark';
 import { SKINS } from './skin';
 import { underhandFigure } from './underhandFigure';
@@ -100,11 +99,6 @@ export function GripPortrait({
   const viewBox = mirrored
     ? `${-frame.left - frame.width} ${frame.top} ${frame.width} ${frame.height}`
     : `${frame.left} ${frame.top} ${frame.width} ${frame.height}`;
-  // Behind the stick, or on top of it.
-  const thumb = (
-    <FingerShape drawn={figure.thumb} skin={{ ...skin, fill: skin.behind }} bold={badge} />
-  );
-  const back = <BackOfHand points={figure.back} skin={skin} seen={anySeen} bold={badge} />;
   return (
     <Svg
       width="100%"
@@ -114,25 +108,18 @@ export function GripPortrait({
       aria-label={label}
     >
       <G scaleX={mirrored ? -1 : 1}>
-        {isOver ? (
-          <>
-            {thumb}
-            {back}
-            <BowFigure tokens={tokens} />
-          </>
-        ) : (
-          <>
-            <BowFigure tokens={tokens} />
-            {thumb}
-            {back}
-          </>
-        )}
-        {badge || !isOver ? null : (
-          <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />
-        )}
-        {(['little', 'ring', 'middle', 'index'] as const).map((finger) => (
-          <FingerShape key={finger} drawn={figure.fingers[finger]} skin={skin} bold={badge} nail />
-        ))}
+        <HandOnStick
+          figure={figure}
+          skin={skin}
+          bow={numbers.hold.bow}
+          isOver={isOver}
+          seen={anySeen}
+          bold={badge}
+        >
+          {badge || !isOver ? null : (
+            <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />
+          )}
+        </HandOnStick>
       </G>
       {badge
         ? null

@@ -1,6 +1,7 @@
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
+import * as balanceWords from './en/balance';
 import * as buildingWords from './en/building';
 import * as feedbackWords from './en/feedback';
 import * as findingWords from './en/finding';
@@ -196,6 +197,7 @@ export const en = {
     months: (n: number) => `${n} months ago`,
   },
   ...measureWords,
+  ...balanceWords,
   ...lookWords,
   ...findingWords,
   ...fittingWords,

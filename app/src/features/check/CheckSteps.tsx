@@ -139,7 +139,7 @@ export function CheckSteps({
     case 'tests':
       return (
         <TestsStep
-          student={student}
+          handFile={handFile}
           hold={hold}
           checkId={draft.checkId}
           log={log}

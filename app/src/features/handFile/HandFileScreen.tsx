@@ -146,6 +146,11 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           icon="stairs-up"
           onPress={() => router.navigate(`/students/${student.id}/build?setup=${setupId}`)}
         />
+        <Button
+          label={strings.balance.open}
+          icon="scale-balance"
+          onPress={() => router.navigate(`/students/${student.id}/balance?setup=${setupId}`)}
+        />
         <Text variant="heading">{words.history}</Text>
         {latest ? null : <Text>{words.noHistory}</Text>}
         {history.map((check) => (

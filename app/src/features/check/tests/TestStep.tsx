@@ -24,6 +24,7 @@ export function TestStep({
   test,
   hold,
   student,
+  advice,
   canCompare,
   onCompare,
   onKeep,
@@ -32,6 +33,8 @@ export function TestStep({
   test: WholeHandTest;
   hold: Hold;
   student: Student;
+  /** Where to begin it, if that is known. */
+  advice: string | null;
   canCompare: boolean;
   onCompare: () => void;
   onKeep: (result: TestResult) => void;
@@ -80,6 +83,7 @@ export function TestStep({
         onBack={onBack}
       />
       <Text>{words.whys[test.id]!}</Text>
+      {advice === null ? null : <Notice title={strings.balance.ready.title}>{advice}</Notice>}
       {compares ? (
         <Notice>
           {canCompare ? words.compareHelp : words.noStart(strings.contexts['playing-start'])}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { openHurts, type Student } from '@open-palm/contract';
+import { openHurts, type HandFile } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { testsFor } from '@open-palm/core/practice';
 import type { LessonLog } from '../../../api/lessonLog';
@@ -10,6 +10,8 @@ import { PressRow } from '../../../kit/PressRow';
 import { Screen } from '../../../kit/Screen';
 import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
+import { readyWords } from '../../../lever/readyWords';
+import { tipRaiseAdvice } from '../../../lever/startingLever';
 import { strings } from '../../../strings';
 import { agoWords } from '../../../strings/dateWords';
 import { resultWords } from './resultWords';
@@ -19,7 +21,7 @@ const words = strings.testing;
 
 /** The whole-hand tests that suit the hold and the student, with what each showed last. */
 export function TestsStep({
-  student,
+  handFile,
   hold,
   checkId,
   log,
@@ -28,7 +30,7 @@ export function TestsStep({
   onSign,
   onBack,
 }: {
-  student: Student;
+  handFile: HandFile;
   hold: Hold;
   checkId: string;
   log: LessonLog;
@@ -39,6 +41,7 @@ export function TestsStep({
   onSign: (sign: string, present: boolean) => void;
   onBack: () => void;
 }) {
+  const { student } = handFile;
   const [chosen, setChosen] = useState<string | null>(null);
   const isHurting = openHurts(log.entries).length > 0;
   const tests = testsFor(hold, student.level);
@@ -50,6 +53,7 @@ export function TestsStep({
         test={test}
         hold={hold}
         student={student}
+        advice={test.id === 'tip-raise' ? readyWords(tipRaiseAdvice(handFile, new Date())) : null}
         canCompare={canCompare}
         onCompare={onCompare}
         onBack={() => setChosen(null)}

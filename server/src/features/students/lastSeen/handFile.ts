@@ -30,7 +30,15 @@ export function mergeContacts(newestFirst: readonly GripContacts[]): GripContact
     return null;
   };
   const fingers = {} as GripContacts['fingers'];
-  for (const finger of FINGERS) fingers[finger] = firstSeen((c) => c.fingers[finger]);
+  for (const finger of FINGERS) {
+    const newest = firstSeen((contacts) => contacts.fingers[finger]);
+    // A depth that was only told stands where the finger was last seen along the stick.
+    const placed = firstSeen(({ fingers: { [finger]: seen } }) => (seen?.onlyDepth ? null : seen));
+    fingers[finger] =
+      newest?.onlyDepth && placed
+        ? { u: newest.u, dMm: newest.dMm, touching: newest.touching, xMm: placed.xMm }
+        : newest;
+  }
   return { thumbXMm: firstSeen((c) => c.thumbXMm), fingers };
 }
 

@@ -1,0 +1,158 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { HandFile } from '@open-palm/contract';
+import { tipRaiseStart } from '@open-palm/core/balance';
+import { useHandFile } from '../../api/queries';
+import { holdName } from '../../holdBook/holdBook';
+import { BackHeader } from '../../kit/BackHeader';
+import { Card } from '../../kit/Card';
+import { Columns } from '../../kit/Columns';
+import { Loaded } from '../../kit/Loaded';
+import { Notice } from '../../kit/Notice';
+import { Screen } from '../../kit/Screen';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { useWide } from '../../kit/useWide';
+import { shownBy } from '../../portrait/GripPortrait';
+import { SKINS } from '../../portrait/skin';
+import { strings } from '../../strings';
+import { listWords } from '../../strings/listWords';
+import { AcrossCard } from './AcrossCard';
+import { BowCard } from './BowCard';
+import { figureOf } from './handFigure';
+import { HeldWords } from './HeldWords';
+import { LeverControls } from './LeverControls';
+import { LeverPicture } from './LeverPicture';
+import { LittleFingerCharts } from './LittleFingerCharts';
+import { readyWords } from '../../lever/readyWords';
+import { startingLever, type StartingLever } from '../../lever/startingLever';
+import { StrokeCharts } from './StrokeCharts';
+import { useLever } from './useLever';
+import { WeighBow } from './weigh/WeighBow';
+import { WhatIfCard } from './WhatIfCard';
+import { WholeBow } from './WholeBow';
+
+const words = strings.balance;
+
+/** The bow as a lever in a student's hand: what each finger carries, and what a change would do. */
+export function BalanceScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
+  const handFile = useHandFile(studentId, setupId);
+  return (
+    <Loaded from={handFile}>
+      {(data) => <Balance key={`${data.student.id} ${data.setupId}`} handFile={data} />}
+    </Loaded>
+  );
+}
+
+function Balance({ handFile }: { handFile: HandFile }) {
+  const [weighing, setWeighing] = useState(false);
+  const starting = useMemo(() => startingLever(handFile, new Date()), [handFile]);
+  if (weighing) {
+    return (
+      <WeighBow
+        handFile={handFile}
+        preset={starting.preset}
+        own={starting.own}
+        onDone={() => setWeighing(false)}
+      />
+    );
+  }
+  return <BalanceView handFile={handFile} starting={starting} onWeigh={() => setWeighing(true)} />;
+}
+
+/** Bows that hang so far across their strings that it is the second lever which tires the hand. */
+const ACROSS_FROM_DEG = 45;
+
+function BalanceView({
+  handFile,
+  starting,
+  onWeigh,
+}: {
+  handFile: HandFile;
+  starting: StartingLever;
+  onWeigh: () => void;
+}) {
+  const { student, setupId, contacts, lastSeen } = handFile;
+  const lever = useLever(starting);
+  const { hold, taught, now, today, state, strength, situation } = lever;
+  const thumbBend = useMemo(
+    () => shownBy(lastSeen.map(({ latest }) => latest.merged)).thumbIpFlexionDeg,
+    [lastSeen],
+  );
+  const figures = {
+    now: figureOf(hold, now.hand, contacts, thumbBend),
+    today: figureOf(hold, today.hand, contacts, thumbBend),
+  };
+  const shared = {
+    lever,
+    skin: SKINS[student.skinTone],
+    mirrored: student.side === 'left',
+  };
+  const start = tipRaiseStart(now.setup, strength);
+  const wide = useWide();
+  const across =
+    hold.hand === 'over' && situation.planeDeg >= ACROSS_FROM_DEG ? (
+      <AcrossCard lever={lever} mirrored={shared.mirrored} />
+    ) : null;
+  return (
+    <Screen columns>
+      <BackHeader
+        title={words.title}
+        under={`${student.name} · ${holdName(taught)}`}
+        backLabel={strings.nav.toStudent}
+        onBack={`/students/${student.id}?setup=${setupId}`}
+      />
+      <Columns
+        picture={
+          <>
+            <Card style={{ padding: space(1), gap: space(1) }}>
+              <LeverPicture
+                {...shared}
+                held={now}
+                figure={figures.now}
+                label={words.picture(student.name)}
+              />
+              <WholeBow {...shared} figure={figures.now} />
+              <View style={{ paddingHorizontal: space(2), paddingBottom: space(1) }}>
+                <Text variant="label" second>
+                  {`${originWords(starting)} ${words.drag}`}
+                </Text>
+              </View>
+            </Card>
+            {wide ? across : null}
+          </>
+        }
+      >
+        <HeldWords lever={lever} />
+        <LeverControls lever={lever} />
+        {wide ? null : across}
+        <WhatIfCard {...shared} figures={figures} />
+        {state.onString ? <StrokeCharts lever={lever} /> : null}
+        <Card style={{ gap: space(1) }}>
+          <Text variant="strong" level={2}>
+            {words.ready.title}
+          </Text>
+          <Text>{readyWords(start)}</Text>
+          {starting.isChild ? (
+            <Text variant="small" second>
+              {words.ready.child}
+            </Text>
+          ) : null}
+        </Card>
+        <LittleFingerCharts lever={lever} start={start} />
+        <BowCard lever={lever} onWeigh={onWeigh} />
+        <Text variant="small" second>
+          {words.estimates}
+        </Text>
+        <Notice>{strings.cautions.pain}</Notice>
+      </Columns>
+    </Screen>
+  );
+}
+
+/** Whether the hand is as it was seen, or as the hold wants it. */
+function originWords({ start: { seen } }: StartingLever): string {
+  if (seen.length === 0) return words.from.none;
+  if (seen.length === 5) return words.from.all;
+  return words.from.some(listWords(seen.map((contact) => strings.contacts[contact])));
+}

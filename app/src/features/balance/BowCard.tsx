@@ -1,0 +1,52 @@
+import type { Estimated } from '@open-palm/core/bow';
+import { Button } from '../../kit/Button';
+import { Card } from '../../kit/Card';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+import type { Lever } from './useLever';
+
+const words = strings.balance;
+
+/** What is known of the student's bow, and the way to know it better. */
+export function BowCard({
+  lever: { bow, preset },
+  onWeigh,
+}: {
+  lever: Lever;
+  onWeigh: () => void;
+}) {
+  const isMeasured = bow.massG.measured || bow.balanceMm.measured;
+  return (
+    <Card style={{ gap: space(2) }}>
+      <Text variant="strong" level={2}>
+        {words.bow.title}
+      </Text>
+      <Text variant="small">
+        {words.bow.line(
+          bowName(preset),
+          estimatedWords(bow.massG, 'g'),
+          estimatedWords(bow.balanceMm, 'mm'),
+        )}
+      </Text>
+      <Button
+        label={isMeasured ? words.bow.weighAgain : words.bow.weigh}
+        icon="scale"
+        onPress={onWeigh}
+      />
+    </Card>
+  );
+}
+
+const bowName = ({ kind, size }: Lever['preset']): string => {
+  const name = strings.bowNames[kind];
+  const told = size === '4/4' ? name : `${strings.bowSizes[size]} ${name}`;
+  return told.charAt(0).toUpperCase() + told.slice(1);
+};
+
+const estimatedWords = ({ value, sd, measured }: Estimated, unit: string): string =>
+  measured
+    ? words.bow.measured(`${round(value)} ${unit}`)
+    : words.bow.estimate(`${Math.round(value)} ${unit}`, String(Math.max(1, Math.round(sd))));
+
+const round = (value: number) => String(Math.round(value * 10) / 10);

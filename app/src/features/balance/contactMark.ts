@@ -1,0 +1,19 @@
+import { comfortCapN, CONTACTS, type ContactName } from '@open-palm/core/balance';
+import type { MarkState } from '../../kit/StateMark';
+import { strings } from '../../strings';
+
+/** What a contact is marked with in drawings and charts: the fingers by their numbers. */
+export function markText(contact: ContactName): string {
+  if (contact === 'thumb') return strings.portrait.thumb;
+  return contact === 'web' ? strings.balance.webMark : String(CONTACTS.indexOf(contact));
+}
+
+/** A force that is none to the hand, N. */
+const NONE_N = 0.05;
+
+/** How a force stands to what is comfortable. */
+export function contactMark(contact: ContactName, forceN: number, strength: number): MarkState {
+  const force = Math.abs(forceN);
+  if (force < NONE_N) return 'none';
+  return force > comfortCapN(contact, strength) ? 'out' : 'in';
+}

@@ -1,0 +1,79 @@
+import { useMemo, useState } from 'react';
+import {
+  balanceOf,
+  forceDoubts,
+  leverSetup,
+  type BalanceAnswer,
+  type BalanceSetup,
+  type Forces,
+  type HandOnBow,
+  type Situation,
+} from '@open-palm/core/balance';
+import { handOf, isTried, situationOf, startingState, type LeverState } from './leverState';
+import { leverNumbers, type StartingLever } from '../../lever/startingLever';
+
+/** A hand in what the bow now does, with its forces. */
+export interface Held {
+  hand: HandOnBow;
+  setup: BalanceSetup;
+  answer: BalanceAnswer;
+}
+
+export interface Lever extends StartingLever {
+  state: LeverState;
+  /** Moves, turns or settles something: everything follows. */
+  change: (part: Partial<LeverState>) => void;
+  situation: Situation;
+  /** The hand as the student has it, and as it is tried. */
+  today: Held;
+  now: Held;
+  /** Standard deviation of each force of the tried hand, N; null where the bow cannot be held. */
+  doubts: Forces | null;
+  isTried: boolean;
+  /** Takes the hand back to the student's. */
+  back: () => void;
+}
+
+/** How well a contact's place is known that was seen on a picture, mm. [memory] */
+const SEEN_SD_MM = 1.5;
+
+/** The bow as a lever in a hand, to be tried out. */
+export function useLever(starting: StartingLever): Lever {
+  const { hold, preset, bow, start, strength } = starting;
+  const first = useMemo(() => startingState(hold, start.hand, preset), [hold, start.hand, preset]);
+  const [state, setState] = useState(first);
+  const situation = situationOf(state, preset);
+  const options = { onString: state.onString ? state.carried : 0, strength };
+  const held = (hand: HandOnBow): Held => {
+    const setup = leverSetup(leverNumbers(bow), hand, situation);
+    return { hand, setup, answer: balanceOf(setup, options) };
+  };
+  const now = held(handOf(hold.hand, state));
+  const today = held(handOf(hold.hand, first));
+  const contactsMm = Object.fromEntries(
+    start.seen.filter((name) => name !== 'thumb').map((finger) => [finger, SEEN_SD_MM]),
+  );
+  return {
+    ...starting,
+    state,
+    change: (part) => setState((before) => ({ ...before, ...part })),
+    situation,
+    today,
+    now,
+    doubts: now.answer.feasible
+      ? forceDoubts(now.setup, {
+          massG: bow.massG.sd,
+          balanceMm: bow.balanceMm.sd,
+          contactsMm,
+        })
+      : null,
+    isTried: isTried(state, first),
+    back: () =>
+      setState((before) => ({
+        ...before,
+        placesMm: first.placesMm,
+        off: first.off,
+        upMm: first.upMm,
+      })),
+  };
+}

@@ -1,0 +1,161 @@
+import { useState } from 'react';
+import { studentInputSchema, type HandFile } from '@open-palm/contract';
+import {
+  bowDoubt,
+  BOW_PARTS,
+  plausible,
+  type BowPart,
+  type BowPreset,
+  type OwnBow,
+} from '@open-palm/core/bow';
+import { saveStudent } from '../../../api/queries';
+import { BackHeader } from '../../../kit/BackHeader';
+import { Button } from '../../../kit/Button';
+import { Card } from '../../../kit/Card';
+import { Notice } from '../../../kit/Notice';
+import { Screen } from '../../../kit/Screen';
+import { Text } from '../../../kit/Text';
+import { space } from '../../../kit/tokens';
+import { WordField } from '../../../kit/WordField';
+import { strings } from '../../../strings';
+import { WeighFigure } from './WeighFigure';
+
+const words = strings.weigh;
+
+/** The bow's own numbers in three steps; what is left out stays an estimate. They are kept with the student. */
+export function WeighBow({
+  handFile,
+  preset,
+  own,
+  onDone,
+}: {
+  handFile: HandFile;
+  preset: BowPreset;
+  own: OwnBow;
+  onDone: () => void;
+}) {
+  const [at, setAt] = useState(0);
+  const [texts, setTexts] = useState(() => textsOf(own));
+  const [failure, setFailure] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const part = BOW_PARTS[at]!;
+  const isLast = at === BOW_PARTS.length - 1;
+  const step = words.steps[part];
+  const value = numberOf(texts[part]);
+  const doubt = value === null || Number.isNaN(value) ? null : bowDoubt(preset, part, value);
+  const refused = refusal(handFile, part, value);
+  const amount = (number: number) => `${Math.round(number)} ${step.unit}`;
+  const usual = plausible(preset, part);
+
+  const keep = async (measured: OwnBow) => {
+    setBusy(true);
+    setFailure(null);
+    try {
+      await saveStudent(handFile.student.id, withBow(handFile, measured));
+      onDone();
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : String(error));
+      setBusy(false);
+    }
+  };
+  const goOn = (kept: typeof texts) => {
+    setTexts(kept);
+    if (!isLast) return setAt(at + 1);
+    void keep(ownBowOf(kept));
+  };
+  return (
+    <Screen
+      footer={
+        <>
+          <Button label={words.skip} compact onPress={() => goOn({ ...texts, [part]: '' })} />
+          <Button
+            label={isLast ? words.keep : words.next}
+            primary
+            busy={busy}
+            disabled={refused !== null || value === null}
+            onPress={() => goOn(texts)}
+            style={{ flex: 1 }}
+          />
+        </>
+      }
+    >
+      <BackHeader
+        title={words.title}
+        under={`${handFile.student.name} · ${words.step(at + 1)}`}
+        backLabel={at === 0 ? strings.nav.back : words.back}
+        onBack={() => (at === 0 ? onDone() : setAt(at - 1))}
+      />
+      {failure === null ? null : <Notice tone="out">{failure}</Notice>}
+      <Card style={{ padding: 0, overflow: 'hidden' }}>
+        <WeighFigure part={part} preset={preset} label={words.figure(step.title)} />
+      </Card>
+      <Text variant="heading">{step.title}</Text>
+      <Text>{step.how}</Text>
+      <WordField
+        label={step.field}
+        value={texts[part]}
+        onChange={(text) => setTexts({ ...texts, [part]: text })}
+        kind="decimal"
+      />
+      {refused === null ? null : <Notice tone="out">{refused}</Notice>}
+      {doubt && refused === null ? (
+        <Notice>
+          {[
+            words.doubt[doubt.problem](amount(doubt.from), amount(doubt.to)),
+            ...(doubt.fitsSize && doubt.fitsSize !== preset.size
+              ? [words.fits(strings.bowSizes[doubt.fitsSize])]
+              : []),
+          ].join(' ')}
+        </Notice>
+      ) : (
+        <Text variant="small" second style={{ marginBottom: space(2) }}>
+          {words.typical(amount(usual.from), amount(usual.to))}
+        </Text>
+      )}
+    </Screen>
+  );
+}
+
+const textsOf = (own: OwnBow): Record<BowPart, string> => ({
+  massG: textOf(own.massG),
+  balanceMm: textOf(own.balanceMm),
+  frogLengthMm: textOf(own.frogLengthMm),
+});
+
+const textOf = (value: number | null) => (value === null ? '' : String(value));
+
+/** A decimal comma is fine; nothing is null; what is no number is NaN. */
+const numberOf = (text: string): number | null =>
+  text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
+
+const ownBowOf = (texts: Record<BowPart, string>): OwnBow => ({
+  massG: numberOf(texts.massG),
+  balanceMm: numberOf(texts.balanceMm),
+  frogLengthMm: numberOf(texts.frogLengthMm),
+});
+
+/** What is written down of the student, with this bow. */
+function withBow({ student: { id: _, ...input }, setupId }: HandFile, own: OwnBow) {
+  return {
+    ...input,
+    setups: input.setups.map((setup) =>
+      setup.id === setupId
+        ? {
+            ...setup,
+            bowMassG: own.massG,
+            bowBalanceMm: own.balanceMm,
+            frogLengthMm: own.frogLengthMm,
+          }
+        : setup,
+    ),
+  };
+}
+
+/** Why the studio would not keep a value, by the rule that it shares with this page. */
+function refusal(handFile: HandFile, part: BowPart, value: number | null): string | null {
+  if (value === null) return null;
+  if (Number.isNaN(value)) return words.notANumber;
+  const unknown: OwnBow = { massG: null, balanceMm: null, frogLengthMm: null };
+  const told = studentInputSchema.safeParse(withBow(handFile, { ...unknown, [part]: value }));
+  return told.success ? null : told.error.issues[0]!.message;
+}

@@ -1,0 +1,100 @@
+import { useRef, type ReactNode } from 'react';
+import { View, type ViewStyle } from 'react-native';
+import { onKeys } from './onKeys';
+import type { AreaPoint } from './PointerSurface';
+import { TOUCH } from './tokens';
+
+/**
+ * Something on a drawing that a finger takes hold of and moves; with keys it is a slider. It lies over the drawing, whose
+ * box it is placed in, and touches only what is under it, so that the page can still be scrolled beside it.
+ */
+export function DragHandle({
+  label,
+  at,
+  value,
+  valueText,
+  min,
+  max,
+  onMove,
+  onStep,
+  width = TOUCH,
+  height = TOUCH,
+  above = false,
+  children,
+}: {
+  label: string;
+  /** Its middle, as shares of the drawing's width and height. */
+  at: AreaPoint;
+  value: number;
+  valueText: string;
+  min: number;
+  max: number;
+  /** Where its middle was moved to, as shares of the drawing; may lie outside. */
+  onMove: (to: AreaPoint) => void;
+  /** A key moved it by so many steps. */
+  onStep: (steps: number) => void;
+  width?: number;
+  height?: number;
+  /** Whether it lies over others that overlap it. */
+  above?: boolean;
+  children?: ReactNode;
+}) {
+  const grip = useRef<AreaPoint | null>(null);
+  const step = (by: number) => (shift: boolean) => onStep(shift ? by * 5 : by);
+  const pointers = {
+    onPointerDown: (event: PointerEvent) => {
+      const handle = event.currentTarget as HTMLElement;
+      handle.setPointerCapture(event.pointerId);
+      const pointer = shareOf(event);
+      grip.current = { x: pointer.x - at.x, y: pointer.y - at.y };
+    },
+    onPointerMove: (event: PointerEvent) => {
+      if (!grip.current || event.buttons === 0) return;
+      const pointer = shareOf(event);
+      onMove({ x: pointer.x - grip.current.x, y: pointer.y - grip.current.y });
+    },
+    onPointerUp: () => (grip.current = null),
+    onPointerCancel: () => (grip.current = null),
+  } as object;
+  return (
+    <View
+      role="slider"
+      aria-label={label}
+      aria-valuemin={Math.round(min)}
+      aria-valuemax={Math.round(max)}
+      aria-valuenow={Math.round(value)}
+      aria-valuetext={valueText}
+      tabIndex={0}
+      {...onKeys({
+        ArrowRight: step(1),
+        ArrowUp: step(1),
+        ArrowLeft: step(-1),
+        ArrowDown: step(-1),
+      })}
+      {...pointers}
+      style={
+        {
+          position: 'absolute',
+          left: `${at.x * 100}%`,
+          top: `${at.y * 100}%`,
+          width,
+          height,
+          marginLeft: -width / 2,
+          marginTop: -height / 2,
+          zIndex: above ? 2 : 1,
+          borderRadius: TOUCH / 2,
+          touchAction: 'none',
+          cursor: 'grab',
+        } as unknown as ViewStyle
+      }
+    >
+      {children}
+    </View>
+  );
+}
+
+/** Where the pointer is in the drawing that the handle lies on. */
+function shareOf(event: PointerEvent): AreaPoint {
+  const box = (event.currentTarget as HTMLElement).parentElement!.getBoundingClientRect();
+  return { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height };
+}
