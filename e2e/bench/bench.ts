@@ -6,7 +6,7 @@ import { buildSync } from 'esbuild';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { demoPicture } from '../support/lookAtHold';
 import { ROOT, startStudio } from '../support/studio';
-import { dragTimes } from './dragBench';
+import { dragTimes, leverTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
 import { quantile, report } from './figures';
 import { serverFigures } from './serverBench';
@@ -51,8 +51,6 @@ function writeFullCapture(): string {
       hand: HAND_POINTS.map(at),
       bow: Object.fromEntries(bow.map((name) => [name, at(name)])),
       frogLengthMm: 46,
-      bowMassG: null,
-      bowBalanceMm: null,
       sigmaPx: 4,
     }),
   );
@@ -108,6 +106,18 @@ report(
 report('dragging, move to changed page, 95th percentile', quantile(work, 0.95), 'ms');
 report('dragging, move to painted frame, median', quantile(painted, 0.5), 'ms', FRAME_MS);
 report('dragging, move to painted frame, 95th percentile', quantile(painted, 0.95), 'ms');
+
+const forLever = await startStudio();
+const lever = await leverTimes(forLever);
+await forLever.stop();
+report(
+  `a finger on the lever, move to changed page, median of ${lever.work.length}`,
+  quantile(lever.work, 0.5),
+  'ms',
+  FRAME_MS,
+);
+report('the same, 95th percentile', quantile(lever.work, 0.95), 'ms');
+report('a finger on the lever, move to painted frame, median', quantile(lever.painted, 0.5), 'ms');
 
 const forTaps = await startStudio();
 const stationMs = await stationTimes(forTaps);

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { BowKind } from '@open-palm/core/holds';
 import type { Tokens } from '../kit/tokens';
@@ -10,7 +11,7 @@ const SHORT_TO = 92;
 const CAMBER = 8;
 
 /** The bow in mm, from the finger side; the portrait's frame. Around the frog, or to its tip. */
-export function BowFigure({
+export const BowFigure = memo(function BowFigure({
   tokens,
   kind = 'violin',
   tipMm,
@@ -90,7 +91,7 @@ export function BowFigure({
       ))}
     </G>
   );
-}
+});
 
 /** The frog with its throat cut out of the front. */
 function frogOutline({ stickRadius: r, frogLength, underside }: BowShape): string {

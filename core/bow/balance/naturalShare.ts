@@ -11,52 +11,72 @@ const NONE_N = 1e-12;
  * @returns a force for each lever, N, or null when no pushes can meet the demand
  */
 export function naturalShare(levers: readonly Lever[], demand: Demand): number[] | null {
-  let best: { effort: number; forces: number[] } | null = null;
-  for (let set = 1; set < 1 << levers.length; set += 1) {
-    const forces = shareAmong(levers, demand, set);
-    if (!forces || forces.some((force) => force < -NONE_N)) continue;
-    const effort = forces.reduce((sum, force, i) => sum + (force / strength(levers[i]!)) ** 2, 0);
-    if (!best || effort < best.effort) best = { effort, forces };
+  const rows: Row[] = levers.map(({ contact, direction, atMm }) => ({
+    weight: hand.strength[contact] ** 2,
+    force: direction,
+    moment: direction * atMm,
+  }));
+  let best: readonly number[] | null = null;
+  let least = Infinity;
+  const forces = rows.map(() => 0);
+  for (let set = 1; set < 1 << rows.length; set += 1) {
+    if (!shareAmong(rows, demand, set, forces)) continue;
+    let effort = 0;
+    for (let i = 0; i < rows.length; i += 1) effort += forces[i]! ** 2 / rows[i]!.weight;
+    if (effort >= least || forces.some((force) => force < -NONE_N)) continue;
+    least = effort;
+    best = [...forces];
   }
-  return best && best.forces.map((force) => Math.max(0, force));
+  return best && best.map((force) => Math.max(0, force));
 }
 
-const strength = ({ contact }: Lever): number => hand.strength[contact];
+/** A lever as a column of the two equations, with the square of its strength. */
+interface Row {
+  weight: number;
+  force: number;
+  moment: number;
+}
 
 /**
  * Least squares among the levers of one set, by the normal equations f = D Aᵀ (A D Aᵀ)⁻¹ b with D = strength².
  *
  * @param set bit i stands for lever i
+ * @param into where the forces are written: this runs for every set, thirty times a balance
+ * @returns whether the set can meet the demand
  */
-function shareAmong(levers: readonly Lever[], demand: Demand, set: number): number[] | null {
-  const rows = levers.map((lever, i) => {
-    const weight = set & (1 << i) ? strength(lever) ** 2 : 0;
-    return { weight, force: lever.direction, moment: lever.direction * lever.atMm };
-  });
-  const sum = (of: (row: (typeof rows)[number]) => number) =>
-    rows.reduce((total, row) => total + row.weight * of(row), 0);
-  const [a, b, d] = [
-    sum(({ force }) => force * force),
-    sum(({ force, moment }) => force * moment),
-    sum(({ moment }) => moment * moment),
-  ];
+function shareAmong(rows: readonly Row[], demand: Demand, set: number, into: number[]): boolean {
+  let [a, b, d] = [0, 0, 0];
+  for (let i = 0; i < rows.length; i += 1) {
+    if (!(set & (1 << i))) continue;
+    const { weight, force, moment } = rows[i]!;
+    a += weight * force * force;
+    b += weight * force * moment;
+    d += weight * moment * moment;
+  }
   const determinant = a * d - b * b;
   // One lever, or all at one place: no moment but its own.
-  if (determinant <= 1e-9 * a * (d + 1)) return alone(rows, demand, set);
+  if (determinant <= 1e-9 * a * (d + 1)) return alone(rows, demand, set, into);
   const p = (d * demand.forceN - b * demand.momentNmm) / determinant;
   const q = (a * demand.momentNmm - b * demand.forceN) / determinant;
-  return rows.map(({ weight, force, moment }) => weight * (force * p + moment * q));
+  for (let i = 0; i < rows.length; i += 1) {
+    const { weight, force, moment } = rows[i]!;
+    into[i] = set & (1 << i) ? weight * (force * p + moment * q) : 0;
+  }
+  return true;
 }
 
 function alone(
-  rows: readonly { weight: number; force: number; moment: number }[],
+  rows: readonly Row[],
   { forceN, momentNmm }: Demand,
   set: number,
-): number[] | null {
+  into: number[],
+): boolean {
   const one = Math.log2(set);
-  if (!Number.isInteger(one)) return null;
+  if (!Number.isInteger(one)) return false;
   const { force, moment } = rows[one]!;
   const needed = forceN / force;
-  if (Math.abs(needed * moment - momentNmm) > 1e-9 * Math.max(1, Math.abs(momentNmm))) return null;
-  return rows.map((_, i) => (i === one ? needed : 0));
+  if (Math.abs(needed * moment - momentNmm) > 1e-9 * Math.max(1, Math.abs(momentNmm))) return false;
+  into.fill(0);
+  into[one] = needed;
+  return true;
 }

@@ -1,7 +1,6 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
-import { tipRaiseStart } from '@open-palm/core/balance';
 import { useHandFile } from '../../api/queries';
 import { holdName } from '../../holdBook/holdBook';
 import { BackHeader } from '../../kit/BackHeader';
@@ -22,14 +21,11 @@ import { BowCard } from './BowCard';
 import { figureOf } from './handFigure';
 import { HeldWords } from './HeldWords';
 import { LeverControls } from './LeverControls';
+import { LeverCharts } from './LeverCharts';
 import { LeverPicture } from './LeverPicture';
-import { LittleFingerCharts } from './LittleFingerCharts';
-import { readyWords } from '../../lever/readyWords';
 import { startingLever, type StartingLever } from '../../lever/startingLever';
-import { StrokeCharts } from './StrokeCharts';
 import { useLever } from './useLever';
 import { WeighBow } from './weigh/WeighBow';
-import { WhatIfCard } from './WhatIfCard';
 import { WholeBow } from './WholeBow';
 
 const words = strings.balance;
@@ -74,25 +70,19 @@ function BalanceView({
 }) {
   const { student, setupId, contacts, lastSeen } = handFile;
   const lever = useLever(starting);
-  const { hold, taught, now, today, state, strength, situation } = lever;
+  const later = useDeferredValue(lever);
+  const { hold, taught, bow, now, state, strength, change, situation } = lever;
   const thumbBend = useMemo(
     () => shownBy(lastSeen.map(({ latest }) => latest.merged)).thumbIpFlexionDeg,
     [lastSeen],
   );
-  const figures = {
-    now: figureOf(hold, now.hand, contacts, thumbBend),
-    today: figureOf(hold, today.hand, contacts, thumbBend),
-  };
-  const shared = {
-    lever,
-    skin: SKINS[student.skinTone],
-    mirrored: student.side === 'left',
-  };
-  const start = tipRaiseStart(now.setup, strength);
+  const figure = figureOf(hold, now.hand, contacts, thumbBend);
+  const skin = SKINS[student.skinTone];
+  const mirrored = student.side === 'left';
   const wide = useWide();
   const across =
     hold.hand === 'over' && situation.planeDeg >= ACROSS_FROM_DEG ? (
-      <AcrossCard lever={lever} mirrored={shared.mirrored} />
+      <AcrossCard lever={lever} mirrored={mirrored} />
     ) : null;
   return (
     <Screen columns>
@@ -107,12 +97,21 @@ function BalanceView({
           <>
             <Card style={{ padding: space(1), gap: space(1) }}>
               <LeverPicture
-                {...shared}
+                hold={hold}
+                bow={bow}
                 held={now}
-                figure={figures.now}
+                figure={figure}
+                onString={state.onString}
+                strength={strength}
+                upMm={state.upMm}
+                skin={skin}
+                mirrored={mirrored}
                 label={words.picture(student.name)}
+                onPlace={(contact, xMm) =>
+                  change({ placesMm: { ...state.placesMm, [contact]: xMm - state.upMm } })
+                }
               />
-              <WholeBow {...shared} figure={figures.now} />
+              <WholeBow lever={lever} figure={figure} skin={skin} mirrored={mirrored} />
               <View style={{ paddingHorizontal: space(2), paddingBottom: space(1) }}>
                 <Text variant="label" second>
                   {`${originWords(starting)} ${words.drag}`}
@@ -126,21 +125,14 @@ function BalanceView({
         <HeldWords lever={lever} />
         <LeverControls lever={lever} />
         {wide ? null : across}
-        <WhatIfCard {...shared} figures={figures} />
-        {state.onString ? <StrokeCharts lever={lever} /> : null}
-        <Card style={{ gap: space(1) }}>
-          <Text variant="strong" level={2}>
-            {words.ready.title}
-          </Text>
-          <Text>{readyWords(start)}</Text>
-          {starting.isChild ? (
-            <Text variant="small" second>
-              {words.ready.child}
-            </Text>
-          ) : null}
-        </Card>
-        <LittleFingerCharts lever={lever} start={start} />
-        <BowCard lever={lever} onWeigh={onWeigh} />
+        <LeverCharts
+          lever={later}
+          contacts={contacts}
+          thumbBend={thumbBend}
+          skin={skin}
+          mirrored={mirrored}
+        />
+        <BowCard bow={bow} preset={lever.preset} onWeigh={onWeigh} />
         <Text variant="small" second>
           {words.estimates}
         </Text>

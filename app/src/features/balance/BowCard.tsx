@@ -1,19 +1,20 @@
-import type { Estimated } from '@open-palm/core/bow';
+import type { BowPreset, Estimated, KnownBow } from '@open-palm/core/bow';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
-import type { Lever } from './useLever';
 
 const words = strings.balance;
 
 /** What is known of the student's bow, and the way to know it better. */
 export function BowCard({
-  lever: { bow, preset },
+  bow,
+  preset,
   onWeigh,
 }: {
-  lever: Lever;
+  bow: KnownBow;
+  preset: BowPreset;
   onWeigh: () => void;
 }) {
   const isMeasured = bow.massG.measured || bow.balanceMm.measured;
@@ -38,7 +39,7 @@ export function BowCard({
   );
 }
 
-const bowName = ({ kind, size }: Lever['preset']): string => {
+const bowName = ({ kind, size }: BowPreset): string => {
   const name = strings.bowNames[kind];
   const told = size === '4/4' ? name : `${strings.bowSizes[size]} ${name}`;
   return told.charAt(0).toUpperCase() + told.slice(1);

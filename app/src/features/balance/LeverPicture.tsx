@@ -1,6 +1,9 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import { comfortCapN, CONTACTS, type ContactName } from '@open-palm/core/balance';
+import type { KnownBow } from '@open-palm/core/bow';
+import type { Hold } from '@open-palm/core/holds';
 import { DragHandle } from '../../kit/DragHandle';
 import { useTokens } from '../../kit/ThemeProvider';
 import { FONTS } from '../../kit/tokens';
@@ -13,7 +16,7 @@ import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
 import { dragLimits, DRAGGED, type Dragged } from './leverState';
 import { contactMark, markText } from './contactMark';
-import type { Held, Lever } from './useLever';
+import type { Held } from './useLever';
 
 const words = strings.balance;
 
@@ -38,31 +41,43 @@ const RING_MM = 7;
 /** What a key moves a finger by, mm. */
 const KEY_MM = 1;
 
-/** The hand close by on its bow, its forces as arrows; index, thumb and little finger are dragged along the stick. */
-export function LeverPicture({
-  lever,
+/**
+ * The hand close by on its bow, its forces as arrows. Index, thumb and little finger are dragged along the stick, or it is
+ * only looked at.
+ */
+export const LeverPicture = memo(function LeverPicture({
+  hold,
+  bow,
   held,
   figure,
+  onString,
+  strength,
+  upMm,
   skin,
   mirrored,
   label,
-  still = false,
+  onPlace,
 }: {
-  lever: Lever;
-  /** Which of the hands: today's or the one that is tried. */
+  hold: Hold;
+  bow: KnownBow;
   held: Held;
   figure: GripFigure;
+  onString: boolean;
+  /** Share of an adult's. */
+  strength: number;
+  /** How far the hand is up the stick: the picture goes with it. */
+  upMm: number;
   skin: Skin;
   mirrored: boolean;
   label: string;
-  /** Only to look at. */
-  still?: boolean;
+  /** A contact was moved, mm from the frog's front; without it the picture stands still. */
+  onPlace?: (contact: Dragged, xMm: number) => void;
 }) {
   const tokens = useTokens();
-  const { state, hold, bow, strength } = lever;
+  const still = onPlace === undefined;
   const { hand } = held;
-  const left = LEFT[hold.hand] + (held === lever.now ? state.upMm : 0);
-  const { mmPerN, barN } = handForceScale(state.onString, strength);
+  const left = LEFT[hold.hand] + upMm;
+  const { mmPerN, barN } = handForceScale(onString, strength);
   const share = (xMm: number) => {
     const at = (xMm - left) / FRAME.width;
     return mirrored ? 1 - at : at;
@@ -70,9 +85,8 @@ export function LeverPicture({
   const shown = (xMm: number) => share(xMm) * FRAME.width;
   const mmOf = (at: number) => left + (mirrored ? 1 - at : at) * FRAME.width;
   const move = (contact: Dragged, xMm: number) => {
-    const { min, max } = dragLimits(contact, hand, bow, state.upMm);
-    const at = Math.min(max, Math.max(min, xMm)) - state.upMm;
-    lever.change({ placesMm: { ...state.placesMm, [contact]: Math.round(at * 2) / 2 } });
+    const { min, max } = dragLimits(contact, hand, bow, upMm);
+    onPlace?.(contact, Math.round(Math.min(max, Math.max(min, xMm)) * 2) / 2);
   };
   const there = CONTACTS.filter((contact) => hand.placesMm[contact] !== undefined);
   const forces = held.answer.feasible ? held.answer.balance.shareN : {};
@@ -150,7 +164,7 @@ export function LeverPicture({
         ? null
         : dragged.map((contact) => {
             const at = hand.placesMm[contact]!;
-            const { min, max } = dragLimits(contact, hand, bow, state.upMm);
+            const { min, max } = dragLimits(contact, hand, bow, upMm);
             return (
               <DragHandle
                 key={contact}
@@ -170,7 +184,7 @@ export function LeverPicture({
           })}
     </View>
   );
-}
+});
 
 /** Under-hand the index carries nothing: only thumb and little finger are levers. */
 const isDragged = (contact: Dragged, isOver: boolean, places: Partial<Record<Dragged, number>>) =>

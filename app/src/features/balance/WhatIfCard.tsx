@@ -1,13 +1,15 @@
+import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { forceChanges } from '@open-palm/core/balance';
+import type { GripContacts } from '@open-palm/core/measure';
 import { NumberTable } from '../../charts/NumberTable';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import type { Skin } from '../../portrait/skin';
-import type { GripFigure } from '../../portrait/gripFigure';
 import { strings } from '../../strings';
+import { figureOf } from './handFigure';
 import { LeverPicture } from './LeverPicture';
 import { dragLimits } from './leverState';
 import type { Lever } from './useLever';
@@ -22,16 +24,24 @@ const UP_MM = 20;
 /** Today's hand beside the one that is tried, and what the change does in one sentence. */
 export function WhatIfCard({
   lever,
-  figures,
+  contacts,
+  thumbBend,
   skin,
   mirrored,
 }: {
   lever: Lever;
-  figures: { today: GripFigure; now: GripFigure };
+  /** How deep the fingers were last seen. */
+  contacts: GripContacts;
+  thumbBend: number | null;
   skin: Skin;
   mirrored: boolean;
 }) {
-  const { today, now, isTried, hold } = lever;
+  const { today, now, isTried, hold, bow, state, strength } = lever;
+  const todayFigure = useMemo(
+    () => figureOf(hold, today.hand, contacts, thumbBend),
+    [hold, today, contacts, thumbBend],
+  );
+  const shared = { hold, bow, strength, onString: state.onString, skin, mirrored };
   return (
     <Card style={{ gap: space(2) }}>
       <Text variant="strong" level={2}>
@@ -43,22 +53,24 @@ export function WhatIfCard({
             <Text>{whatIfSentence(today, now)}</Text>
           </View>
           <View style={{ flexDirection: 'row', gap: space(2) }}>
-            {(['today', 'change'] as const).map((which) => (
-              <View key={which} style={{ flex: 1 }}>
-                <Text variant="label" second>
-                  {words.whatIf[which]}
-                </Text>
-                <LeverPicture
-                  lever={lever}
-                  held={which === 'today' ? today : now}
-                  figure={which === 'today' ? figures.today : figures.now}
-                  skin={skin}
-                  mirrored={mirrored}
-                  label={words.whatIf[which]}
-                  still
-                />
-              </View>
-            ))}
+            <Beside word={words.whatIf.today}>
+              <LeverPicture
+                {...shared}
+                held={today}
+                figure={todayFigure}
+                upMm={0}
+                label={words.whatIf.today}
+              />
+            </Beside>
+            <Beside word={words.whatIf.change}>
+              <LeverPicture
+                {...shared}
+                held={now}
+                figure={figureOf(hold, now.hand, contacts, thumbBend)}
+                upMm={state.upMm}
+                label={words.whatIf.change}
+              />
+            </Beside>
           </View>
           <Differences lever={lever} />
           <Button label={words.whatIf.back} icon="undo" onPress={lever.back} />
@@ -72,6 +84,18 @@ export function WhatIfCard({
         </>
       )}
     </Card>
+  );
+}
+
+/** One of two pictures side by side. */
+function Beside({ word, children }: { word: string; children: ReactNode }) {
+  return (
+    <View style={{ flex: 1 }}>
+      <Text variant="label" second>
+        {word}
+      </Text>
+      {children}
+    </View>
   );
 }
 

@@ -61,7 +61,10 @@ export function handOf(hold: HandOnBow['hold'], { placesMm, off, upMm }: LeverSt
 }
 
 /** What the bow does; in the air the palm looks down, and all the weight is in one plane. */
-export const situationOf = (state: LeverState, preset: BowPreset): Situation => ({
+export const situationOf = (
+  state: Pick<LeverState, 'onString' | 'forceN' | 'stringMm' | 'tiltDeg' | 'planeDeg'>,
+  preset: BowPreset,
+): Situation => ({
   string: state.onString ? { forceN: state.forceN, atMm: state.stringMm } : null,
   tiltDeg: state.tiltDeg,
   planeDeg: state.planeDeg ?? (state.onString ? preset.planeDeg : 0),

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import {
   balanceOf,
   forceDoubts,
@@ -42,38 +42,54 @@ export function useLever(starting: StartingLever): Lever {
   const { hold, preset, bow, start, strength } = starting;
   const first = useMemo(() => startingState(hold, start.hand, preset), [hold, start.hand, preset]);
   const [state, setState] = useState(first);
-  const situation = situationOf(state, preset);
-  const options = { onString: state.onString ? state.carried : 0, strength };
-  const held = (hand: HandOnBow): Held => {
-    const setup = leverSetup(leverNumbers(bow), hand, situation);
-    return { hand, setup, answer: balanceOf(setup, options) };
-  };
-  const now = held(handOf(hold.hand, state));
-  const today = held(handOf(hold.hand, first));
+  const { onString: plays, forceN, stringMm, tiltDeg, planeDeg } = state;
+  // Not of the whole state: a finger that moves leaves today's hand as it was.
+  const situation = useMemo(
+    () => situationOf({ onString: plays, forceN, stringMm, tiltDeg, planeDeg }, preset),
+    [plays, forceN, stringMm, tiltDeg, planeDeg, preset],
+  );
+  const onString = plays ? state.carried : 0;
+  const held = useCallback(
+    (hand: HandOnBow): Held => {
+      const setup = leverSetup(leverNumbers(bow), hand, situation);
+      return { hand, setup, answer: balanceOf(setup, { onString, strength }) };
+    },
+    [bow, situation, onString, strength],
+  );
+  const now = useMemo(() => held(handOf(hold.hand, state)), [held, hold, state]);
+  const today = useMemo(() => held(handOf(hold.hand, first)), [held, hold, first]);
+  const change = useCallback(
+    (part: Partial<LeverState>) => setState((before) => ({ ...before, ...part })),
+    [],
+  );
+  const back = useCallback(() => {
+    const { placesMm, off, upMm } = first;
+    change({ placesMm, off, upMm });
+  }, [change, first]);
+  return useMemo(
+    () => ({
+      ...starting,
+      state,
+      change,
+      situation,
+      today,
+      now,
+      doubts: doubtsOf(starting, now),
+      isTried: isTried(state, first),
+      back,
+    }),
+    [starting, state, change, situation, today, now, first, back],
+  );
+}
+
+function doubtsOf({ bow, start }: StartingLever, { answer, setup }: Held): Forces | null {
+  if (!answer.feasible) return null;
   const contactsMm = Object.fromEntries(
     start.seen.filter((name) => name !== 'thumb').map((finger) => [finger, SEEN_SD_MM]),
   );
-  return {
-    ...starting,
-    state,
-    change: (part) => setState((before) => ({ ...before, ...part })),
-    situation,
-    today,
-    now,
-    doubts: now.answer.feasible
-      ? forceDoubts(now.setup, {
-          massG: bow.massG.sd,
-          balanceMm: bow.balanceMm.sd,
-          contactsMm,
-        })
-      : null,
-    isTried: isTried(state, first),
-    back: () =>
-      setState((before) => ({
-        ...before,
-        placesMm: first.placesMm,
-        off: first.off,
-        upMm: first.upMm,
-      })),
-  };
+  return forceDoubts(setup, {
+    massG: bow.massG.sd,
+    balanceMm: bow.balanceMm.sd,
+    contactsMm,
+  });
 }
