@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
+import { openBalance } from './support/balance';
 import { asUsedBefore } from './support/device';
 import { asked, confirmCarefully, finderIsDone, guesses, onZoomed } from './support/finder';
 import { choosePicture, demoPicture, openLook, placePoints } from './support/lookAtHold';
@@ -93,7 +94,6 @@ await phone.goto(studio.url);
 await openLook(phone, 'Bram Osterlind');
 await phone.getByRole('button', { name: 'By tap' }).click();
 await phone.getByRole('link', { name: 'Answer: Bend of the last joint' }).click();
-await shoot(phone, 'phone-question');
 await phone.getByRole('radio', { name: 'about 0°' }).click();
 await phone.getByRole('button', { name: 'Looks fine' }).click();
 await phone.getByRole('button', { name: 'Back' }).click();
@@ -128,6 +128,10 @@ await phone.getByRole('button', { name: 'Copy: Violin: shallow index' }).click()
 await phone.getByTestId('band-figure').waitFor();
 await shoot(phone, 'phone-edit-hold');
 
+await phone.goto(studio.url);
+await openBalance(phone, 'Ines');
+await shoot(phone, 'phone-balance');
+
 await turnInSpace(phone, 'phone');
 
 const dark = await open(390, 844, 'dark');
@@ -152,9 +156,10 @@ await wide.getByRole('button', { name: 'Write feedback' }).click();
 await wide.getByLabel('Point 1', { exact: true }).waitFor();
 await shoot(wide, 'wide-feedback');
 await wide.goto(studio.url);
-await wide.getByRole('link', { name: 'Holds' }).click();
-await wide.getByRole('heading', { name: 'Holds' }).waitFor();
-await shoot(wide, 'wide-holds');
+await openBalance(wide, 'Linnea');
+await wide.getByRole('button', { name: 'Index 10 mm further ahead' }).click();
+await wide.getByRole('button', { name: 'Back to today' }).waitFor();
+await shoot(wide, 'wide-balance');
 await turnInSpace(wide, 'wide');
 await wide.goto(studio.url);
 await lookThrough(wide, 'wide');

@@ -1,6 +1,6 @@
 import type { Vec2 } from '@open-palm/core/units';
 
-/** Plain SVG for the figures of docs/measures.md: few shapes, one look. */
+/** Plain SVG for the figures of the docs: few shapes, one look. */
 
 export const INK = '#1E1B16';
 export const SECOND = '#5A5247';

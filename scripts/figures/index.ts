@@ -1,7 +1,14 @@
 import { angles } from './angles';
+import { balanceFigures } from './balance';
 import { bends } from './bends';
 import { doubts } from './doubts';
 import { stickPlaces } from './stickPlaces';
 
-/** Every figure of docs/measures.md as SVG, by its name in docs/figures. */
-export const figures: Record<string, string> = { ...bends, ...stickPlaces, ...angles, ...doubts };
+/** Every figure as SVG, by the page of docs that it stands in and its name in docs/figures. */
+export const figuresOf: Record<'measures.md' | 'balance.md', Record<string, string>> = {
+  'measures.md': { ...bends, ...stickPlaces, ...angles, ...doubts },
+  'balance.md': balanceFigures,
+};
+
+/** The same by name alone. */
+export const figures: Record<string, string> = Object.assign({}, ...Object.values(figuresOf));

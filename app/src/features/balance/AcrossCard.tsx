@@ -119,7 +119,7 @@ function AcrossPicture({
         angleDeg={180}
         length={arrow(across.index)}
         longest={LONGEST_ARROW_MM * unit}
-        color={across.index > comfortCapN('index', strength) ? tokens.out : tokens.amber}
+        color={across.index > comfortCapN('index', strength) ? tokens.out : tokens.ink}
         label={`1: ${words.newton(across.index)}`}
         unit={unit}
       />
@@ -129,7 +129,7 @@ function AcrossPicture({
         angleDeg={0}
         length={arrow(across.thumb)}
         longest={LONGEST_ARROW_MM * unit}
-        color={across.thumb > comfortCapN('thumb', strength) ? tokens.out : tokens.amber}
+        color={across.thumb > comfortCapN('thumb', strength) ? tokens.out : tokens.ink}
         label={`${strings.portrait.thumb}: ${words.newton(across.thumb)}`}
         unit={unit}
       />

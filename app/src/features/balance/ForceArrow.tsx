@@ -33,8 +33,8 @@ export function ForceArrow({
   const shown = Math.min(length, longest);
   if (shown < 0.3 * unit) return null;
   const head = Math.min(5 * unit, shown * 0.7);
-  const half = 2.4 * unit;
-  const shaft = 1 * unit;
+  const half = 2.8 * unit;
+  const shaft = 1.2 * unit;
   // Drawn pointing down, its end at the origin.
   const d = [
     `M0 0L${-half} ${-head}H${-shaft}V${-shown}H${shaft}V${-head}H${half}Z`,
