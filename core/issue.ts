@@ -35,6 +35,12 @@ export type IssueCode =
   | 'mirroredPicture'
   | 'pictureContradicts'
   | 'differentHolds'
+  | 'tooFewFrames'
+  | 'timeRepeated'
+  | 'timeBackward'
+  | 'takeTooLong'
+  | 'noWrist'
+  | 'beyondPossible'
   | 'bandUpsideDown'
   | 'bandBeyondAnatomy';
 

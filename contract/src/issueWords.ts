@@ -45,6 +45,14 @@ const WORDS: Record<IssueCode, (at: string, params: Params) => string> = {
     `${at} does not show a hand on a bow from this view. Is it another view, or the other hand? Or are points mixed up?`,
   differentHolds: (at) =>
     `${at}: no one hand fits these pictures. They show different holds, or points are mixed up.`,
+  tooFewFrames: (at, p) => `${at}: a stroke needs at least ${p.least} frames.`,
+  timeRepeated: (at, p) => `${at}: the time ${p.time} s stands there twice.`,
+  timeBackward: (at, p) =>
+    `${at}: the time ${p.time} s comes after ${p.before} s. Put the rows in order.`,
+  takeTooLong: (at, p) => `${at}: a take is at most ${p.most} s long. Cut it to a few strokes.`,
+  noWrist: (at) => `${at}: the wrist is seen in no frame, and there is nothing to tell without it.`,
+  beyondPossible: (at, p) =>
+    `${at} is ${p.value}, which cannot be: from ${p.from} to ${p.to} is possible. Is it in other units?`,
   bandUpsideDown: (at, p) =>
     `${at}: the band begins at ${p.lo}, which is not below its end at ${p.hi}.`,
   bandBeyondAnatomy: (at, p) =>

@@ -6,6 +6,7 @@ import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import { FONTS, space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { isAboveCap } from './contactMark';
 import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
 import type { Lever } from './useLever';
@@ -38,7 +39,7 @@ export function AcrossCard({ lever, mirrored }: { lever: Lever; mirrored: boolea
               words.mm(lead),
             )}
           </Text>
-          {across.index > comfortCapN('index', lever.strength) ? (
+          {isAboveCap('index', across.index, lever.strength) ? (
             <Notice>
               {words.aboveCap(
                 words.capOf(
@@ -119,7 +120,7 @@ function AcrossPicture({
         angleDeg={180}
         length={arrow(across.index)}
         longest={LONGEST_ARROW_MM * unit}
-        color={across.index > comfortCapN('index', strength) ? tokens.out : tokens.ink}
+        color={isAboveCap('index', across.index, strength) ? tokens.out : tokens.ink}
         label={`1: ${words.newton(across.index)}`}
         unit={unit}
       />
@@ -129,7 +130,7 @@ function AcrossPicture({
         angleDeg={0}
         length={arrow(across.thumb)}
         longest={LONGEST_ARROW_MM * unit}
-        color={across.thumb > comfortCapN('thumb', strength) ? tokens.out : tokens.ink}
+        color={isAboveCap('thumb', across.thumb, strength) ? tokens.out : tokens.ink}
         label={`${strings.portrait.thumb}: ${words.newton(across.thumb)}`}
         unit={unit}
       />

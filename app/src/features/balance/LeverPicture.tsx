@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
-import { comfortCapN, CONTACTS, type ContactName } from '@open-palm/core/balance';
+import { CONTACTS, type ContactName } from '@open-palm/core/balance';
 import type { KnownBow } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
 import { DragHandle } from '../../kit/DragHandle';
@@ -15,7 +15,7 @@ import { strings } from '../../strings';
 import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
 import { dragLimits, DRAGGED, type Dragged } from './leverState';
-import { contactMark, markText } from './contactMark';
+import { contactMark, isAboveCap, markText } from './contactMark';
 import type { Held } from './useLever';
 
 const words = strings.balance;
@@ -126,7 +126,7 @@ export const LeverPicture = memo(function LeverPicture({
               angleDeg={pushesDown ? 0 : 180}
               length={Math.abs(force) * mmPerN}
               longest={LONGEST_ARROW_MM}
-              color={Math.abs(force) > comfortCapN(contact, strength) ? tokens.out : tokens.ink}
+              color={isAboveCap(contact, force, strength) ? tokens.out : tokens.ink}
               label={words.newton(Math.abs(force))}
               unit={1}
               labelUnit={still ? SMALL_LABEL : 1}

@@ -15,5 +15,9 @@ const NONE_N = 0.05;
 export function contactMark(contact: ContactName, forceN: number, strength: number): MarkState {
   const force = Math.abs(forceN);
   if (force < NONE_N) return 'none';
-  return force > comfortCapN(contact, strength) ? 'out' : 'in';
+  return isAboveCap(contact, force, strength) ? 'out' : 'in';
 }
+
+/** Whether a force, as it is told to 0.1 N, is more than is comfortable. */
+export const isAboveCap = (contact: ContactName, forceN: number, strength: number): boolean =>
+  Math.round(Math.abs(forceN) * 10) > Math.round(comfortCapN(contact, strength) * 10);

@@ -1,11 +1,12 @@
-import { comfortCapN, CONTACTS, type Forces, type StrokePoint } from '@open-palm/core/balance';
+import { CONTACTS, type Forces, type StrokePoint } from '@open-palm/core/balance';
 import { strings } from '../../strings';
+import { isAboveCap } from './contactMark';
 
 const words = strings.balance;
 
 /** Whether every force of a share is comfortable. */
 const isAtEase = (forces: Forces, strength: number): boolean =>
-  CONTACTS.every((contact) => Math.abs(forces[contact] ?? 0) <= comfortCapN(contact, strength));
+  CONTACTS.every((contact) => !isAboveCap(contact, forces[contact] ?? 0, strength));
 
 /**
  * Up to where a stroke stays comfortable, from the heel.

@@ -1,0 +1,34 @@
+import { quantile } from 'd3-array';
+
+/** How far something goes, with the noise taken out. */
+export interface Range {
+  deg: number;
+  sd: number;
+  /** Whether noise alone could make what was seen. */
+  couldBeNoise: boolean;
+}
+
+/** The 5th to 95th percentile of noise is this many of its standard deviations. */
+export const NOISE_SPAN_SD = 3.29;
+
+/** How far a percentile of noise itself is off, in its standard deviations, over the few frames of a stroke. [memory] */
+const PERCENTILE_SD = 0.5;
+
+/**
+ * How far values range: 95th − 5th percentile (type 7), the noise taken out in squares: √max(0, range² − (3.29·SD)²).
+ *
+ * @param noiseSd of the values
+ * @returns null without values
+ */
+export function rangeOf(values: readonly (number | null)[], noiseSd: number): Range | null {
+  const known = values.filter((value) => value !== null);
+  const [lo, hi] = [quantile(known, 0.05), quantile(known, 0.95)];
+  if (lo === undefined || hi === undefined) return null;
+  const seen = hi - lo;
+  const noise = NOISE_SPAN_SD * noiseSd;
+  return {
+    deg: Math.sqrt(Math.max(0, seen ** 2 - noise ** 2)),
+    sd: Math.max(1e-6, PERCENTILE_SD * Math.SQRT2 * noiseSd),
+    couldBeNoise: seen <= noise * 1.2,
+  };
+}
