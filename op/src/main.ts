@@ -7,18 +7,21 @@ import { convertFile, FORMATS, type Format } from './convertFile';
 import { fitFile } from './fitFile';
 import { judgeFile } from './judgeFile';
 import { measureFile } from './measureFile';
-import { readInput } from './readInput';
+import { readJson, readText } from './readInput';
+import { strokeFile } from './strokeFile';
 
 const USAGE = `Usage: op measure FILE.json [--hold ID]
        op fit FILE.json [--hold ID]
        op judge FILE.json
        op balance FILE.json
+       op stroke FILE.csv [--hold ID]
        op convert FILE.json --to ${FORMATS.join('|')}
 A - instead of the file reads from standard input.
 measure gives every measure of a look at a hold as JSON; docs/measure-file.md tells the format.
 fit gives the joints of the hand that explains the pictures, with their doubts; docs/fitting.md tells how.
 judge ranks the causes of what was seen, and says why; docs/judging.md tells the format.
 balance gives the forces that hold a bow still in a hand; docs/balance.md tells the format.
+stroke gives the wrist's range, places and smoothness over the strokes of a take; docs/stroke.md tells the columns.
 convert turns measure files into COCO keypoints and back; docs/coco.md tells how.`;
 
 /** Runs one command; the exit code is 0 when it answered, 2 when the input was refused. */
@@ -39,14 +42,16 @@ async function main(argv: string[]): Promise<number> {
   }
   const isFormat = (FORMATS as readonly (string | undefined)[]).includes(values.to);
   const isKnown =
-    ['measure', 'fit', 'judge', 'balance'].includes(command ?? '') ||
+    ['measure', 'fit', 'judge', 'balance', 'stroke'].includes(command ?? '') ||
     (command === 'convert' && isFormat);
   if (!isKnown || command === undefined || file === undefined || rest.length > 0) {
     process.stderr.write(`${USAGE}\n`);
     return 2;
   }
-  const content = await readInput(file);
-  const answer = answerTo(command, content, values, basename(file, extname(file)));
+  const answer =
+    command === 'stroke'
+      ? strokeFile(await readText(file), values.hold)
+      : answerTo(command, await readJson(file), values, basename(file, extname(file)));
   process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);
   return 0;
 }

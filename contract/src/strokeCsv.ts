@@ -1,0 +1,138 @@
+import Papa from 'papaparse';
+import { InputError, type Issue } from '@open-palm/core/issue';
+import {
+  STROKE_CHANNELS,
+  strokeIssues,
+  type StrokeChannel,
+  type StrokeSeries,
+} from '@open-palm/core/stroke';
+
+/** The column of the times, and that of each channel: what it is, and its unit. */
+export const TIME_COLUMN = 't_s';
+export const CHANNEL_COLUMNS: Record<StrokeChannel, string> = {
+  wristFlexion: 'wrist_flexion_deg',
+  wristDeviation: 'wrist_deviation_deg',
+  thumbIp: 'thumb_ip_deg',
+  littlePip: 'little_pip_deg',
+  bowPlace: 'bow_place',
+};
+
+const COLUMNS = [TIME_COLUMN, ...Object.values(CHANNEL_COLUMNS)];
+
+/** More rows than this are no take of a few strokes. */
+const MOST_ROWS = 100_000;
+
+/** Issues beyond these are told by their number only. */
+const MOST_ISSUES = 8;
+
+/**
+ * Reads a take from CSV text (RFC 4180, commas or semicolons; with semicolons a decimal comma is fine). The head names columns
+ * with their units; an empty cell is a gap; other columns are left alone.
+ *
+ * @throws InputError with the row and column of everything that is wrong; rows are counted with the head as 1
+ */
+export function readStrokeCsv(text: string): StrokeSeries {
+  const { data, meta } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
+  const [head = [], ...rows] = data;
+  const names = head.map((name) => name.trim().toLowerCase());
+  const issues = headIssues(names);
+  if (rows.length > MOST_ROWS) {
+    issues.push({
+      code: 'malformed',
+      where: 'file',
+      params: { problem: `${rows.length} rows, at most ${MOST_ROWS} can be read` },
+    });
+  }
+  if (issues.length > 0) throw new InputError(issues);
+  const column = (name: string): (number | null)[] => {
+    const at = names.indexOf(name);
+    return rows.map((row, i) => {
+      const cell = (row[at] ?? '').trim();
+      if (cell === '') return null;
+      const value = Number(meta.delimiter === ';' ? cell.replace(',', '.') : cell);
+      if (Number.isFinite(value)) return value;
+      const problem = `“${cell.slice(0, 20)}” is not a number`;
+      issues.push({ code: 'malformed', where: placeOf(i, name), params: { problem } });
+      return null;
+    });
+  };
+  const times = column(TIME_COLUMN);
+  times.forEach((time, i) => {
+    const isTold = issues.some(({ where }) => where === placeOf(i, TIME_COLUMN));
+    if (time !== null || isTold) return;
+    const params = { problem: 'every row needs its time' };
+    issues.push({ code: 'malformed', where: placeOf(i, TIME_COLUMN), params });
+  });
+  const channels: StrokeSeries['channels'] = {};
+  for (const channel of STROKE_CHANNELS) {
+    if (names.includes(CHANNEL_COLUMNS[channel]))
+      channels[channel] = column(CHANNEL_COLUMNS[channel]);
+  }
+  if (issues.length > 0) throw new InputError(shortened(issues));
+  const series: StrokeSeries = { timesS: times as number[], channels };
+  const found = strokeIssues(series).map((issue) => ({ ...issue, where: cellOf(issue.where) }));
+  if (found.length > 0) throw new InputError(shortened(found));
+  return series;
+}
+
+/** A take as CSV text, which reads back as it was. */
+export function writeStrokeCsv({ timesS, channels }: StrokeSeries): string {
+  const told = STROKE_CHANNELS.filter((channel) => channels[channel] !== undefined);
+  return Papa.unparse({
+    fields: [TIME_COLUMN, ...told.map((channel) => CHANNEL_COLUMNS[channel])],
+    data: timesS.map((time, i) => [time, ...told.map((channel) => channels[channel]![i] ?? '')]),
+  });
+}
+
+/** What the head says: needed columns, none twice, and of a known one no other unit. */
+function headIssues(names: readonly string[]): Issue[] {
+  const malformed = (where: string, problem: string): Issue => ({
+    code: 'malformed',
+    where,
+    params: { problem },
+  });
+  const missing = [TIME_COLUMN, CHANNEL_COLUMNS.wristFlexion].filter(
+    (needed) => !names.includes(needed),
+  );
+  const otherUnit = names.flatMap((name) => {
+    const meant = COLUMNS.find(
+      (known) => known.includes('_') && name !== known && stemOf(name) === stemOf(known),
+    );
+    return meant && !names.includes(meant)
+      ? [malformed(`row 1, ${name}`, `this unit is not read; give it as ${meant}`)]
+      : [];
+  });
+  const told = new Set(otherUnit.map(({ params }) => String(params!.problem).split(' ').at(-1)));
+  return [
+    ...otherUnit,
+    ...missing
+      .filter((name) => !told.has(name))
+      .map((name) => malformed('row 1', `the column ${name} is missing`)),
+    ...names
+      .filter((name, i) => COLUMNS.includes(name) && names.indexOf(name) !== i)
+      .map((name) => malformed(`row 1, ${name}`, 'this column is there twice')),
+  ];
+}
+
+/** A column's name without its unit: `wrist_flexion` of `wrist_flexion_rad`. */
+const stemOf = (name: string): string =>
+  name === 'bow_place' ? name : name.replace(/_[a-z%°]+$/, '');
+
+/** The head is row 1. */
+const placeOf = (index: number, column: string) => `row ${index + 2}, ${column}`;
+
+/** `timesS[3]` and `channels.thumbIp[7]` as a row and a column. */
+function cellOf(where: string): string {
+  const [, channel, index] = /^(?:timesS|channels\.(\w+))(?:\[(\d+)\])?$/.exec(where) ?? [];
+  const column = channel ? CHANNEL_COLUMNS[channel as StrokeChannel] : TIME_COLUMN;
+  return index === undefined ? column : placeOf(Number(index), column);
+}
+
+function shortened(issues: readonly Issue[]): Issue[] {
+  if (issues.length <= MOST_ISSUES) return [...issues];
+  const problem = `${issues.length - MOST_ISSUES} more like these`;
+  return [
+    ...issues.slice(0, MOST_ISSUES),
+    { code: 'malformed', where: 'file', params: { problem } },
+  ];
+}

@@ -1,0 +1,60 @@
+import { readStrokeCsv } from '@open-palm/contract/stroke';
+import { HOLD_IDS, holdById } from '@open-palm/core/holds';
+import { InputError } from '@open-palm/core/issue';
+import { analyseStroke, strokeVerdicts, type StrokeVerdict } from '@open-palm/core/stroke';
+
+/** The hold that a take is judged by where none is named. */
+const USUAL_HOLD = 'violin-shallow';
+
+export interface StrokeFileAnswer {
+  strokes: {
+    fromS: number;
+    toS: number;
+    direction: 'down' | 'up' | null;
+    rangeDeg: number | null;
+    smoothness: number | null;
+    smoothnessFloor: number | null;
+  }[];
+  rangeDeg: number | null;
+  rangeSdDeg: number | null;
+  /** Of the stroke in the middle, and what the smoothest movement would read with this noise. */
+  smoothness: { value: number; floor: number } | null;
+  means: Record<'heel' | 'middle' | 'point', number | null>;
+  steeringShare: number | null;
+  verdicts: StrokeVerdict[];
+}
+
+/**
+ * What a take in a CSV file tells of wrist and fingers.
+ *
+ * @param text CSV; docs/stroke.md tells its columns
+ * @throws InputError with everything that is wrong, by row and column
+ */
+export function strokeFile(text: string, holdId: string = USUAL_HOLD): StrokeFileAnswer {
+  if (!HOLD_IDS.includes(holdId)) {
+    const params = { id: holdId, known: HOLD_IDS.join(', ') };
+    throw new InputError([{ code: 'unknownHold', where: 'hold', params }]);
+  }
+  const analysis = analyseStroke(readStrokeCsv(text));
+  const { strokes, ranges, means, steeringShare, smoothness } = analysis;
+  return {
+    strokes: strokes.map(({ fromS, toS, direction, wrist, ...stroke }) => ({
+      fromS,
+      toS,
+      direction,
+      rangeDeg: wrist && wrist.deg,
+      smoothness: stroke.smoothness,
+      smoothnessFloor: stroke.floor,
+    })),
+    rangeDeg: ranges.wristFlexion?.deg ?? null,
+    rangeSdDeg: ranges.wristFlexion?.sd ?? null,
+    smoothness,
+    means: {
+      heel: means.heel && means.heel.deg,
+      middle: means.middle && means.middle.deg,
+      point: means.point && means.point.deg,
+    },
+    steeringShare,
+    verdicts: strokeVerdicts(analysis, holdById(holdId)),
+  };
+}
