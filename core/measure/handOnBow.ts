@@ -49,15 +49,17 @@ function makeRoom(placesMm: HandOnBow['placesMm'], seen: readonly (Finger | 'thu
   const there = FINGERS.filter((finger) => placesMm[finger] !== undefined);
   const isSeen = (finger: Finger) => seen.includes(finger);
   for (const [i, finger] of there.entries()) {
-    const before = there.slice(0, i).filter(isSeen).at(-1);
-    if (isSeen(finger) || before === undefined) continue;
-    const rank = FINGERS.indexOf(finger) - FINGERS.indexOf(before);
-    placesMm[finger] = Math.min(placesMm[finger]!, placesMm[before]! - rank * FINGER_APART_MM);
-  }
-  for (const [i, finger] of there.entries()) {
-    const after = there.slice(i + 1).find(isSeen);
-    if (isSeen(finger) || after === undefined) continue;
-    const rank = FINGERS.indexOf(after) - FINGERS.indexOf(finger);
-    placesMm[finger] = Math.max(placesMm[finger]!, placesMm[after]! + rank * FINGER_APART_MM);
+    if (isSeen(finger)) continue;
+    const ahead = there.slice(0, i).filter(isSeen).at(-1);
+    const behind = there.slice(i + 1).find(isSeen);
+    const ranks = (other: Finger) => Math.abs(FINGERS.indexOf(other) - FINGERS.indexOf(finger));
+    const most = ahead ? placesMm[ahead]! - ranks(ahead) * FINGER_APART_MM : Infinity;
+    const least = behind ? placesMm[behind]! + ranks(behind) * FINGER_APART_MM : -Infinity;
+    placesMm[finger] =
+      ahead && behind && least > most
+        ? // No room for whole fingers: evenly between the two.
+          (placesMm[ahead]! * ranks(behind) + placesMm[behind]! * ranks(ahead)) /
+          (ranks(ahead) + ranks(behind))
+        : Math.min(most, Math.max(least, placesMm[finger]!));
   }
 }

@@ -9,6 +9,9 @@ let studio: TestStudio;
 beforeAll(async () => (studio = await openTestStudio()));
 afterAll(() => studio.close());
 
+// Filling the studio fits hands to pictures, which takes its time beside other tests.
+jest.setTimeout(30_000);
+
 describe('the demo studio', () => {
   it('is the same every time for the same day', () => {
     const brief = () => JSON.stringify(demoStudio(PICTURES, NOW).checks);
