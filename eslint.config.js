@@ -67,6 +67,7 @@ const zones = [
     'build',
     'feedback',
     'balance',
+    'stroke',
   ]),
   ...featureZones('server/src/features', [
     'students',
@@ -76,6 +77,7 @@ const zones = [
     'relaxedHands',
     'lessonLog',
     'letters',
+    'takes',
   ]),
 ];
 

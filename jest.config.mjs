@@ -5,7 +5,9 @@ const node = (name) => ({
   testMatch: ['<rootDir>/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   transform: { '\\.[cm]?[jt]s$': '<rootDir>/../scripts/esbuild-jest.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!@open-palm/|three/|@litertjs/|d3-|internmap|ml-|is-any-array/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!@open-palm/|three/|@litertjs/|d3-|internmap|ml-|is-any-array/)',
+  ],
 });
 
 /** One project per package; the app brings its own preset. */

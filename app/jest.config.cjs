@@ -1,7 +1,15 @@
+const preset = require('jest-expo/ios/jest-preset');
+
+/** Packages that ship as modules only, beside those that the preset knows. */
+const MODULES_ONLY = 'd3-|internmap';
+
 /** The app's components run under the Expo preset; its pure parts need nothing of it. */
 module.exports = {
   preset: 'jest-expo/ios',
   displayName: 'app',
   rootDir: __dirname,
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+  transformIgnorePatterns: preset.transformIgnorePatterns.map((pattern) =>
+    pattern.replace('(?!(', `(?!(${MODULES_ONLY}|`),
+  ),
 };

@@ -20,5 +20,6 @@ export * from './picture';
 export * from './relaxedHand';
 export * from './setup';
 export * from './student';
+export * from './take';
 export * from './tap';
 export * from './zodIssues';

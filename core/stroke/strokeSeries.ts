@@ -15,7 +15,7 @@ export interface StrokeSeries {
   timesS: readonly number[];
   channels: Partial<Record<StrokeChannel, readonly (number | null)[]>>;
   /** Standard deviation of single values, where it is known from how they were measured. */
-  noiseSd?: Partial<Record<StrokeChannel, number>>;
+  noiseSd?: Partial<Record<StrokeChannel, number>> | undefined;
 }
 
 /** A take shorter than this many frames shows no stroke. */

@@ -8,6 +8,7 @@ import { letterRoutes } from './features/letters/routes';
 import { pictureRoutes } from './features/pictures/routes';
 import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { studentRoutes } from './features/students/routes';
+import { takeRoutes } from './features/takes/routes';
 import { errors, type Log } from './middleware/errors';
 import { localOnly } from './middleware/localOnly';
 import { serveWebApp } from './middleware/webApp';
@@ -46,6 +47,7 @@ export function createApp({ db, pictureDir, outboxDir, fontDir, webDir, now, log
     relaxedHandRoutes({ db, now }),
     pictureRoutes({ db, pictureDir, now }),
     lessonLogRoutes({ db, now }),
+    takeRoutes({ db, now }),
     letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),
   ]) {
     app.use(routes.routes());

@@ -5,9 +5,11 @@ import {
   logEntrySchema,
   pictureSchema,
   relaxedHandSchema,
+  takeSchema,
   type CheckInput,
   type LogEntry,
   type RelaxedHandInput,
+  type TakeInput,
 } from '@open-palm/contract';
 import { ApiProblem, ask, put } from './client';
 import { paths } from './paths';
@@ -16,6 +18,7 @@ import { paths } from './paths';
 type Body =
   | { kind: 'check'; body: CheckInput }
   | { kind: 'relaxedHand'; body: RelaxedHandInput }
+  | { kind: 'take'; body: TakeInput }
   | { kind: 'log'; body: LogEntry };
 
 /** A check, a relaxed hand or an entry of the lesson log on its way to the studio, with its pictures. */
@@ -109,6 +112,8 @@ async function sendOne(unsent: Unsent): Promise<void> {
       return void (await put(checkSchema, paths.check(unsent.id), unsent.body));
     case 'relaxedHand':
       return void (await put(relaxedHandSchema, paths.relaxedHand(unsent.id), unsent.body));
+    case 'take':
+      return void (await put(takeSchema, paths.take(unsent.id), unsent.body));
     case 'log':
       return void (await put(logEntrySchema, paths.log(unsent.id), unsent.body));
   }

@@ -7,6 +7,8 @@ export const paths = {
   holds: '/api/holds',
   hold: (id: string) => `/api/holds/${id}`,
   relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,
+  take: (id: string) => `/api/takes/${id}`,
+  takes: (setupId: string) => `/api/takes?setup=${setupId}`,
   log: (id: string) => `/api/log/${id}`,
   letter: (checkId: string) => `/api/letters/${checkId}`,
   letterPdf: (checkId: string) => `/api/letters/${checkId}/pdf`,

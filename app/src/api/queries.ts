@@ -6,6 +6,7 @@ import {
   ownHoldSchema,
   studentListSchema,
   studentSchema,
+  takeListSchema,
   type Check,
   type StudentInput,
 } from '@open-palm/contract';
@@ -38,6 +39,8 @@ export function useFileOfCheck({ studentId, setupId }: Pick<Check, 'studentId' |
   const own = useHandFile(isOther ? studentId : null, setupId);
   return isOther ? own : main;
 }
+/** The newest takes of strokes on an instrument, newest first. */
+export const useTakes = (setupId: string) => useAsked(takeListSchema, paths.takes(setupId));
 export const useOwnHolds = () => useAsked(ownHoldListSchema, paths.holds);
 export const useCheck = (checkId: string | null) =>
   useAsked(checkSchema, checkId === null ? null : paths.check(checkId));
@@ -60,5 +63,6 @@ export async function refreshStudent(id: string): Promise<void> {
   await Promise.all([
     mutate(paths.students),
     mutate((key) => typeof key === 'string' && key.startsWith(own)),
+    mutate((key) => typeof key === 'string' && key.startsWith(paths.takes(''))),
   ]);
 }

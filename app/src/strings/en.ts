@@ -11,6 +11,7 @@ import * as judgingWords from './en/judging';
 import * as lessonWords from './en/lesson';
 import * as lookWords from './en/look';
 import * as measureWords from './en/measures';
+import * as strokeWords from './en/stroke';
 import * as testingWords from './en/testing';
 
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
@@ -205,6 +206,7 @@ export const en = {
   ...judgingWords,
   ...lessonWords,
   ...testingWords,
+  ...strokeWords,
   ...buildingWords,
   ...feedbackWords,
   sides,

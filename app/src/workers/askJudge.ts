@@ -1,25 +1,45 @@
+import type { HandFile } from '@open-palm/contract';
+import type { TipRaiseStart } from '@open-palm/core/balance';
 import type { Judgement } from '@open-palm/core/judge';
-import type { JudgeAnswer, JudgeQuestion } from './judgeMessages';
+import type {
+  JudgeQuestion,
+  TipRaiseQuestion,
+  WorkerAnswer,
+  WorkerQuestion,
+} from './judgeMessages';
 
 let worker: Worker | undefined;
 let asked = 0;
-const waiting = new Map<number, (judgement: Judgement) => void>();
+const waiting = new Map<number, (answer: WorkerAnswer) => void>();
 
 /** Starts the worker, once: what asks later need not wait for it. */
 export function startJudge(): Worker {
   if (worker) return worker;
   worker = new Worker(new URL('./judge.worker', import.meta.url));
-  worker.onmessage = ({ data }: MessageEvent<JudgeAnswer>) => {
-    waiting.get(data.number)?.(data.judgement);
+  worker.onmessage = ({ data }: MessageEvent<WorkerAnswer>) => {
+    waiting.get(data.number)?.(data);
     waiting.delete(data.number);
   };
   return worker;
 }
 
 /** What to work on first, worked out in a worker that is started once and kept. */
-export function askJudge(question: Omit<JudgeQuestion, 'number'>): Promise<Judgement> {
+export async function askJudge(question: JudgeQuestion): Promise<Judgement> {
+  const answer = await ask(question);
+  if (!('judgement' in answer)) throw new Error('the worker answered another question');
+  return answer.judgement;
+}
+
+/** Where a student begins the tip raise, worked out in the same worker. */
+export async function askTipRaise(handFile: HandFile, now: Date): Promise<TipRaiseStart> {
+  const answer = await ask({ handFile, now: now.getTime() });
+  if (!('tipRaise' in answer)) throw new Error('the worker answered another question');
+  return answer.tipRaise;
+}
+
+function ask(question: JudgeQuestion | TipRaiseQuestion): Promise<WorkerAnswer> {
   asked += 1;
   const number = asked;
-  startJudge().postMessage({ ...question, number } satisfies JudgeQuestion);
+  startJudge().postMessage({ ...question, number } satisfies WorkerQuestion);
   return new Promise((resolve) => waiting.set(number, resolve));
 }

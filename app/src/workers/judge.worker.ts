@@ -1,9 +1,13 @@
 import { judgeFindings } from '@open-palm/core/judge';
-import type { JudgeAnswer, JudgeQuestion } from './judgeMessages';
+import { tipRaiseAdvice } from '../lever/startingLever';
+import type { WorkerAnswer, WorkerQuestion } from './judgeMessages';
 
 /** Message adapter only: with many signs the posteriors take longer than a frame. */
-self.onmessage = ({ data }: MessageEvent<JudgeQuestion>) => {
-  const { number, findings, hold, student } = data;
-  const answer: JudgeAnswer = { number, judgement: judgeFindings(findings, hold, student) };
+self.onmessage = ({ data }: MessageEvent<WorkerQuestion>) => {
+  const { number } = data;
+  const answer: WorkerAnswer =
+    'handFile' in data
+      ? { number, tipRaise: tipRaiseAdvice(data.handFile, new Date(data.now)) }
+      : { number, judgement: judgeFindings(data.findings, data.hold, data.student) };
   self.postMessage(answer);
 };

@@ -1,15 +1,25 @@
+import type { HandFile } from '@open-palm/contract';
+import type { TipRaiseStart } from '@open-palm/core/balance';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finding, Judgement, StudentPriors } from '@open-palm/core/judge';
 
 /** What the judge worker is asked; the number comes back with the answer. */
+export type WorkerQuestion = { number: number } & (JudgeQuestion | TipRaiseQuestion);
+
+/** What to work on first. */
 export interface JudgeQuestion {
-  number: number;
   findings: readonly Finding[];
   hold: Pick<Hold, 'bow'>;
   student: StudentPriors;
 }
 
-export interface JudgeAnswer {
-  number: number;
-  judgement: Judgement;
+/** Where to begin the tip raise: asked here so that the lever is not part of every first load. */
+export interface TipRaiseQuestion {
+  handFile: HandFile;
+  /** Milliseconds since 1970. */
+  now: number;
 }
+
+export type WorkerAnswer = { number: number } & (
+  { judgement: Judgement } | { tipRaise: TipRaiseStart }
+);

@@ -33,6 +33,7 @@ describe('openDatabase', () => {
       'relaxed_hands',
       'setups',
       'students',
+      'takes',
     ]);
     await db.migrate.rollback(undefined, true);
     expect(await tables()).toEqual([]);
@@ -60,6 +61,7 @@ describe('openDatabase', () => {
   it('carries the students and checks of an earlier studio over, and back', async () => {
     const db = await openDatabase(freshFile());
     const later = '20261125150000_setups_taps_holds';
+    await db.migrate.down({ name: '20261125230000_takes' });
     await db.migrate.down({ name: '20261125220000_own_bows' });
     await db.migrate.down({ name: '20261125200000_lesson_log' });
     await db.migrate.down({ name: later });

@@ -4,6 +4,7 @@ import * as setupsTapsHolds from '../../migrations/20261125150000_setups_taps_ho
 import * as lessonLog from '../../migrations/20261125200000_lesson_log';
 import * as fittedHands from '../../migrations/20261125210000_fitted_hands';
 import * as ownBows from '../../migrations/20261125220000_own_bows';
+import * as takes from '../../migrations/20261125230000_takes';
 
 interface Migration {
   name: string;
@@ -18,6 +19,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261125200000_lesson_log', ...lessonLog },
   { name: '20261125210000_fitted_hands', ...fittedHands },
   { name: '20261125220000_own_bows', ...ownBows },
+  { name: '20261125230000_takes', ...takes },
 ];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */

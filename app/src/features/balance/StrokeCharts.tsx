@@ -1,6 +1,7 @@
 import { CONTACTS, handOverMm, overStroke, type ContactName } from '@open-palm/core/balance';
 import { ChartCard } from '../../charts/ChartCard';
-import { LineChart, type ChartLine } from '../../charts/LineChart';
+import { LineChart } from '../../charts/LineChart';
+import type { ChartLine } from '../../charts/lineChartProps';
 import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import type { Tokens } from '../../kit/tokens';

@@ -1,5 +1,5 @@
 import type { ContactName } from '@open-palm/core/balance';
-import type { ChartLine } from '../../charts/LineChart';
+import type { ChartLine } from '../../charts/lineChartProps';
 import type { Tokens } from '../../kit/tokens';
 import { markText } from './contactMark';
 

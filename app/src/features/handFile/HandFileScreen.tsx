@@ -147,6 +147,11 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           onPress={() => router.navigate(`/students/${student.id}/build?setup=${setupId}`)}
         />
         <Button
+          label={strings.stroke.open}
+          icon="sine-wave"
+          onPress={() => router.navigate(`/students/${student.id}/stroke?setup=${setupId}`)}
+        />
+        <Button
           label={strings.balance.open}
           icon="scale-balance"
           onPress={() => router.navigate(`/students/${student.id}/balance?setup=${setupId}`)}

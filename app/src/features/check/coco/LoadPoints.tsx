@@ -10,7 +10,7 @@ import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import type { Size } from '../../../pictures/viewport';
-import { pickFile } from '../picture/pickFile';
+import { pickFile } from '../../../kit/pickFile';
 
 const words = strings.coco;
 

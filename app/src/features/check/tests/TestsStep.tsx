@@ -10,8 +10,7 @@ import { PressRow } from '../../../kit/PressRow';
 import { Screen } from '../../../kit/Screen';
 import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
-import { readyWords } from '../../../lever/readyWords';
-import { tipRaiseAdvice } from '../../../lever/startingLever';
+import { useTipRaiseWords } from '../../../lever/useTipRaiseWords';
 import { strings } from '../../../strings';
 import { agoWords } from '../../../strings/dateWords';
 import { resultWords } from './resultWords';
@@ -42,6 +41,7 @@ export function TestsStep({
   onBack: () => void;
 }) {
   const { student } = handFile;
+  const tipRaise = useTipRaiseWords(handFile);
   const [chosen, setChosen] = useState<string | null>(null);
   const isHurting = openHurts(log.entries).length > 0;
   const tests = testsFor(hold, student.level);
@@ -53,7 +53,7 @@ export function TestsStep({
         test={test}
         hold={hold}
         student={student}
-        advice={test.id === 'tip-raise' ? readyWords(tipRaiseAdvice(handFile, new Date())) : null}
+        advice={test.id === 'tip-raise' ? tipRaise : null}
         canCompare={canCompare}
         onCompare={onCompare}
         onBack={() => setChosen(null)}

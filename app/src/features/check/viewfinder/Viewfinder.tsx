@@ -10,7 +10,7 @@ import { useTokens } from '../../../kit/ThemeProvider';
 import { RADIUS, space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import { SamplePicture } from '../taking/SamplePicture';
-import { pickFile } from '../picture/pickFile';
+import { pickFile } from '../../../kit/pickFile';
 import { frameOf } from './frameOf';
 import { useCamera } from './useCamera';
 

@@ -1,0 +1,11 @@
+/** How wide a chart is drawn, in its own units; it is shown as wide as there is room. */
+export const CHART_WIDTH = 360;
+
+export const CHART_MARGIN = { left: 38, right: 12, bottom: 24 };
+
+/** Where the level axis lies in the chart's own width, for what is laid over it. */
+export const CHART_BOX = {
+  left: CHART_MARGIN.left,
+  width: CHART_WIDTH - CHART_MARGIN.left - CHART_MARGIN.right,
+  whole: CHART_WIDTH,
+};

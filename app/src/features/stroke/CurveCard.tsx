@@ -1,0 +1,101 @@
+import { bandFor, type Hold } from '@open-palm/core/holds';
+import type { Place } from '@open-palm/core/measure';
+import type { StrokeAnalysis } from '@open-palm/core/stroke';
+import { ChartCard } from '../../charts/ChartCard';
+import { LineChart } from '../../charts/LineChart';
+import type { ChartBand } from '../../charts/lineChartProps';
+import { useTokens } from '../../kit/ThemeProvider';
+import { strings } from '../../strings';
+import { axisOf, knowsPlace, strokeLines } from './strokeLines';
+
+const words = strings.stroke;
+
+/** Where the parts of the bow lie on the axis. */
+const PARTS: readonly (readonly [Place, number, number])[] = [
+  ['heel', 0, 0.2],
+  ['middle', 0.4, 0.6],
+  ['point', 0.8, 1],
+];
+
+/** The wrist from heel to point, strokes laid over each other, another take's thin and dashed beneath. */
+export function CurveCard({
+  analysis,
+  other,
+  hold,
+}: {
+  analysis: StrokeAnalysis;
+  other: StrokeAnalysis | null;
+  hold: Hold;
+}) {
+  const tokens = useTokens();
+  const byPlace = knowsPlace(analysis);
+  const lines = strokeLines(analysis);
+  const others = other && knowsPlace(other) === byPlace ? strokeLines(other) : [];
+  const bands = byPlace ? bandsOf(hold) : [];
+  const values = [...lines, ...others].flatMap(({ points }) => points.map(({ y }) => y));
+  return (
+    <ChartCard
+      title={byPlace ? words.curve.title : words.curve.titleByTime}
+      {...(byPlace ? {} : { says: words.curve.byTime })}
+      columns={[words.curve.place, ...lines.map((_, i) => words.curve.stroke(i + 1)).slice(0, 4)]}
+      rows={tableRows(lines.slice(0, 4))}
+    >
+      <LineChart
+        label={words.curve.picture}
+        lines={[
+          ...others.map(({ id, points }) => ({
+            id: `other ${id}`,
+            mark: '',
+            color: tokens.notSeen,
+            dash: '3 4',
+            points,
+          })),
+          ...lines.map(({ id, points }) => ({ id, mark: '', color: tokens.amber, points })),
+        ]}
+        xDomain={[0, 1]}
+        {...axisOf(
+          values,
+          bands.flatMap(({ lo, hi }) => [lo, hi]),
+        )}
+        yWord="°"
+        bands={bands}
+        rulesY={[{ at: 0, label: words.straight, color: tokens.inkSecond, dash: '1 0' }]}
+        xWords={
+          byPlace
+            ? [
+                { at: 0, word: words.places.heel },
+                { at: 0.5, word: words.places.middle },
+                { at: 1, word: words.places.point },
+              ]
+            : [
+                { at: 0, word: words.curve.begin },
+                { at: 1, word: words.curve.end },
+              ]
+        }
+      />
+    </ChartCard>
+  );
+}
+
+function bandsOf(hold: Hold): ChartBand[] {
+  return PARTS.flatMap(([place, from, to]) => {
+    const band = bandFor(hold, 'wristFlexion', place);
+    return band && !('allowed' in band) ? [{ from, to, lo: band.lo, hi: band.hi }] : [];
+  });
+}
+
+/** At fifths of the way, what each stroke is nearest there. */
+function tableRows(lines: ReturnType<typeof strokeLines>) {
+  return [0, 0.2, 0.4, 0.6, 0.8, 1].map((at) => ({
+    id: String(at),
+    head: `${Math.round(at * 100)} %`,
+    cells: lines.map(({ points }) => {
+      const known = points.filter(({ y }) => y !== null);
+      if (known.length === 0) return words.notSeen;
+      const nearest = known.reduce((best, point) =>
+        Math.abs(point.x - at) < Math.abs(best.x - at) ? point : best,
+      );
+      return words.deg(nearest.y!);
+    }),
+  }));
+}

@@ -1,0 +1,50 @@
+import type { Range, StrokeAnalysis } from '@open-palm/core/stroke';
+import { NumberTable, type TableRow } from '../../charts/NumberTable';
+import { Card } from '../../kit/Card';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { strings } from '../../strings';
+
+const words = strings.stroke;
+
+/** Everything that a take tells, as numbers with their doubts. */
+export function StrokeNumbers({ analysis }: { analysis: StrokeAnalysis }) {
+  const { ranges, means, steeringShare, smoothness } = analysis;
+  const row = (id: string, head: string, cell: string | null): TableRow[] =>
+    cell === null ? [] : [{ id, head, cells: [cell] }];
+  const range = (told: Range | undefined) => (told ? words.told(told.deg, told.sd) : null);
+  return (
+    <Card style={{ gap: space(1) }}>
+      <Text variant="strong" level={2}>
+        {words.numbers.title}
+      </Text>
+      <NumberTable
+        label={words.numbers.title}
+        columns={[words.numbers.what, words.numbers.value]}
+        rows={[
+          ...row('wrist', words.numbers.range, range(ranges.wristFlexion)),
+          ...(['heel', 'middle', 'point'] as const).flatMap((place) =>
+            row(
+              place,
+              words.numbers.meanAt(words.places[place]),
+              means[place] && words.told(means[place].deg, means[place].sd),
+            ),
+          ),
+          ...row('deviation', words.numbers.deviation, range(ranges.wristDeviation)),
+          ...row('thumb', words.numbers.thumb, range(ranges.thumbIp)),
+          ...row('little', words.numbers.little, range(ranges.littlePip)),
+          ...row(
+            'share',
+            words.numbers.share,
+            steeringShare === null ? null : words.numbers.percent(steeringShare),
+          ),
+          ...row(
+            'smooth',
+            words.numbers.smooth,
+            smoothness && words.numbers.smoothOf(smoothness.value, smoothness.floor),
+          ),
+        ]}
+      />
+    </Card>
+  );
+}

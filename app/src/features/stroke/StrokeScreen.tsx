@@ -1,0 +1,180 @@
+import { useMemo, useState } from 'react';
+import { v7 as uuidv7 } from 'uuid';
+import { gripFacts, gripOf, type HandFile, type Take } from '@open-palm/contract';
+import { outbox } from '../../api/outbox';
+import { useHandFile, useTakes } from '../../api/queries';
+import { sendUnsent, useUnsent } from '../../api/useOutbox';
+import { findHold, holdName } from '../../holdBook/holdBook';
+import { BackHeader } from '../../kit/BackHeader';
+import { Button } from '../../kit/Button';
+import { Choice, Choices } from '../../kit/Choice';
+import { Loaded } from '../../kit/Loaded';
+import { Notice } from '../../kit/Notice';
+import { Screen } from '../../kit/Screen';
+import { Text } from '../../kit/Text';
+import { SKINS } from '../../portrait/skin';
+import { strings } from '../../strings';
+import { agoWords } from '../../strings/dateWords';
+import { openCsv, type OpenedFile } from './openCsv';
+import { StillsCard } from './StillsCard';
+import { TakeView } from './TakeView';
+
+const words = strings.stroke;
+
+/** The wrist over a stroke: takes from files, and the three stills of the looks. */
+export function StrokeScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
+  const handFile = useHandFile(studentId, setupId);
+  return (
+    <Loaded from={handFile}>
+      {(data) => <Stroke key={`${data.student.id} ${data.setupId}`} handFile={data} />}
+    </Loaded>
+  );
+}
+
+function Stroke({ handFile }: { handFile: HandFile }) {
+  const takes = useTakes(handFile.setupId);
+  return <Loaded from={takes}>{(data) => <Takes handFile={handFile} kept={data.takes} />}</Loaded>;
+}
+
+function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }) {
+  const { student, setupId, ownHolds } = handFile;
+  const setup = student.setups.find(({ id }) => id === setupId)!;
+  const taught = findHold(setup.holdId, ownHolds);
+  const { hold } = useMemo(
+    () => gripFacts(gripOf(student, setup, taught, null), taught, null),
+    [student, setup, taught],
+  );
+  const takes = useWithUnsent(kept, setupId);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [fresh, setFresh] = useState<Take | null>(null);
+  const [problem, setProblem] = useState<Extract<OpenedFile, { problem: string }> | null>(null);
+  const shown = fresh ?? takes.find(({ id }) => id === chosen) ?? takes[0] ?? null;
+  const now = new Date();
+
+  const open = async () => {
+    const opened = await openCsv();
+    if (!opened) return;
+    if ('problem' in opened) return setProblem(opened);
+    setProblem(null);
+    setFresh({
+      id: uuidv7(),
+      studentId: student.id,
+      setupId,
+      takenAt: new Date().toISOString(),
+      context: 'playing-start',
+      source: 'csv',
+      series: opened.series,
+      cuts: null,
+    });
+  };
+  const keep = async ({ id, ...body }: Take) => {
+    await outbox.add({ kind: 'take', id, studentName: student.name, pictures: [], body });
+    void sendUnsent();
+  };
+  const change = (take: Take) => {
+    if (take.id === fresh?.id) setFresh(take);
+    else void keep(take);
+  };
+
+  return (
+    <Screen
+      columns
+      footer={
+        fresh ? (
+          <>
+            <Button label={words.forget} onPress={() => setFresh(null)} />
+            <Button
+              label={words.keep}
+              icon="check"
+              primary
+              onPress={() =>
+                void keep(fresh).then(() => {
+                  setChosen(fresh.id);
+                  setFresh(null);
+                })
+              }
+              style={{ flex: 1 }}
+            />
+          </>
+        ) : (
+          <Button
+            label={words.openFile}
+            icon="file-delimited-outline"
+            primary
+            onPress={() => void open()}
+            style={{ flex: 1 }}
+          />
+        )
+      }
+    >
+      <BackHeader
+        title={words.title}
+        under={`${student.name} · ${holdName(taught)}`}
+        backLabel={strings.nav.toStudent}
+        onBack={`/students/${student.id}?setup=${setupId}`}
+      />
+      {problem ? (
+        <Notice tone="out" title={words.unreadable(problem.name)}>
+          {problem.problem}
+        </Notice>
+      ) : null}
+      {fresh ? (
+        <Choices question={words.when}>
+          {(['playing-start', 'playing-end'] as const).map((context) => (
+            <Choice
+              key={context}
+              label={context === 'playing-start' ? words.starts : words.ends}
+              chosen={fresh.context === context}
+              onPress={() => setFresh({ ...fresh, context })}
+            />
+          ))}
+        </Choices>
+      ) : null}
+      {!fresh && takes.length > 1 ? (
+        <Choices question={words.takes}>
+          {takes.map((take) => (
+            <Choice
+              key={take.id}
+              label={nameOf(take, now)}
+              chosen={take.id === shown?.id}
+              onPress={() => setChosen(take.id)}
+            />
+          ))}
+        </Choices>
+      ) : null}
+      {shown ? (
+        <TakeView
+          key={shown.id}
+          take={shown}
+          others={takes.filter(({ id }) => id !== shown.id)}
+          hold={hold}
+          skin={SKINS[student.skinTone]}
+          mirrored={student.side === 'left'}
+          nameOf={(take) => nameOf(take, now)}
+          onChange={change}
+        />
+      ) : (
+        <Text>{words.empty}</Text>
+      )}
+      <StillsCard handFile={handFile} skin={SKINS[student.skinTone]} />
+      <Notice>{strings.cautions.pain}</Notice>
+    </Screen>
+  );
+}
+
+const nameOf = ({ takenAt, context }: Take, now: Date): string =>
+  words.takeOf(agoWords(takenAt, now), strings.contexts[context]);
+
+/** What the studio has, and what this device has not sent yet, newest first. */
+function useWithUnsent(kept: readonly Take[], setupId: string): readonly Take[] {
+  const unsent = useUnsent();
+  return useMemo(() => {
+    const waiting = unsent.flatMap((one) =>
+      one.kind === 'take' && one.body.setupId === setupId ? [{ ...one.body, id: one.id }] : [],
+    );
+    const ids = new Set(waiting.map(({ id }) => id));
+    return [...waiting, ...kept.filter(({ id }) => !ids.has(id))].sort(
+      (a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt),
+    );
+  }, [unsent, kept, setupId]);
+}

@@ -1,0 +1,131 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { Take } from '@open-palm/contract';
+import { writeStrokeCsv } from '@open-palm/contract/stroke';
+import type { Hold } from '@open-palm/core/holds';
+import { analyseStroke, strokeVerdicts } from '@open-palm/core/stroke';
+import { Button } from '../../kit/Button';
+import { Card } from '../../kit/Card';
+import { Choice, Choices } from '../../kit/Choice';
+import { Columns } from '../../kit/Columns';
+import { saveFile } from '../../kit/saveFile';
+import { StateMark } from '../../kit/StateMark';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import type { Skin } from '../../portrait/skin';
+import { strings } from '../../strings';
+import { compareWords } from './compareWords';
+import { CurveCard } from './CurveCard';
+import { CutsCard } from './CutsCard';
+import { StrokeNumbers } from './StrokeNumbers';
+import { strokeMark, strokeSentences } from './strokeSentences';
+import { WristPortraits } from './WristPortraits';
+
+const words = strings.stroke;
+
+/** A take: what it says, its wrists and curves, its turns to be corrected, and another take beside it. */
+export function TakeView({
+  take,
+  others,
+  hold,
+  skin,
+  mirrored,
+  nameOf,
+  onChange,
+}: {
+  take: Take;
+  others: readonly Take[];
+  hold: Hold;
+  skin: Skin;
+  mirrored: boolean;
+  nameOf: (take: Take) => string;
+  onChange: (take: Take) => void;
+}) {
+  const [cuts, setCuts] = useState(take.cuts);
+  const [otherId, setOtherId] = useState<string | null>(null);
+  const analysis = useMemo(
+    () => analyseStroke(take.series, cuts ?? undefined),
+    [take.series, cuts],
+  );
+  const other = others.find(({ id }) => id === otherId) ?? null;
+  const otherAnalysis = useMemo(
+    () => other && analyseStroke(other.series, other.cuts ?? undefined),
+    [other],
+  );
+  const verdicts = strokeVerdicts(analysis, hold);
+  const isLater = other !== null && Date.parse(take.takenAt) >= Date.parse(other.takenAt);
+  return (
+    <Columns
+      picture={
+        <>
+          <Card style={{ gap: space(2) }}>
+            <WristPortraits wrists={analysis.means} skin={skin} mirrored={mirrored} />
+            <View style={{ gap: space(1) }} role="status" aria-label={words.title}>
+              {strokeSentences(verdicts).map((sentence, i) => (
+                <View
+                  key={sentence}
+                  style={{ flexDirection: 'row', gap: space(2), alignItems: 'flex-start' }}
+                >
+                  {i === 0 ? <StateMark state={strokeMark(verdicts)} /> : null}
+                  <Text variant={i === 0 ? 'body' : 'small'} style={{ flex: 1 }}>
+                    {sentence}
+                  </Text>
+                </View>
+              ))}
+            </View>
+          </Card>
+          <CurveCard analysis={analysis} other={otherAnalysis} hold={hold} />
+        </>
+      }
+    >
+      <CutsCard
+        analysis={analysis}
+        corrected={cuts !== null}
+        onCuts={(moved) => {
+          const corrected = moved && [...moved];
+          setCuts(corrected);
+          onChange({ ...take, cuts: corrected });
+        }}
+      />
+      {others.length > 0 ? (
+        <Card style={{ gap: space(2) }}>
+          <Text variant="strong" level={2}>
+            {words.compare.title}
+          </Text>
+          <Choices question={words.compare.with}>
+            <Choice
+              label={words.compare.none}
+              chosen={other === null}
+              onPress={() => setOtherId(null)}
+            />
+            {others.map((one) => (
+              <Choice
+                key={one.id}
+                label={nameOf(one)}
+                chosen={one.id === otherId}
+                onPress={() => setOtherId(one.id)}
+              />
+            ))}
+          </Choices>
+          {otherAnalysis
+            ? compareWords(
+                isLater ? otherAnalysis : analysis,
+                isLater ? analysis : otherAnalysis,
+              ).map((sentence) => <Text key={sentence}>{sentence}</Text>)
+            : null}
+        </Card>
+      ) : null}
+      <StrokeNumbers analysis={analysis} />
+      <Button
+        label={words.saveFile}
+        icon="download"
+        onPress={() =>
+          saveFile(
+            new Blob([writeStrokeCsv(take.series)], { type: 'text/csv' }),
+            `stroke-${take.takenAt.slice(0, 10)}.csv`,
+          )
+        }
+      />
+    </Columns>
+  );
+}

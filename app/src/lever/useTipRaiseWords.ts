@@ -1,0 +1,17 @@
+import { useEffect, useState } from 'react';
+import type { HandFile } from '@open-palm/contract';
+import { askTipRaise } from '../workers/askJudge';
+import { readyWords } from './readyWords';
+
+/** Where the student begins the tip raise, in words; null until it is worked out. */
+export function useTipRaiseWords(handFile: HandFile): string | null {
+  const [told, setTold] = useState<string | null>(null);
+  useEffect(() => {
+    let left = false;
+    void askTipRaise(handFile, new Date()).then((start) => !left && setTold(readyWords(start)));
+    return () => {
+      left = true;
+    };
+  }, [handFile]);
+  return told;
+}

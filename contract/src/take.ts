@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { CONTEXTS } from '@open-palm/core/measure';
+import { STROKE_CHANNELS } from '@open-palm/core/stroke/series';
+import { idSchema } from './ids';
+
+/** More frames than these are no take of a few strokes. */
+const MOST_FRAMES = 10_000;
+
+const values = z.array(z.number().nullable()).max(MOST_FRAMES).readonly();
+
+/** A recorded stroke or several: what was seen in each frame. */
+export const strokeSeriesSchema = z
+  .object({
+    timesS: z.array(z.number()).max(MOST_FRAMES, `at most ${MOST_FRAMES} frames`).readonly(),
+    channels: z.partialRecord(z.enum(STROKE_CHANNELS), values),
+    noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), z.number().positive()).optional(),
+  })
+  .strict()
+  .superRefine(({ timesS, channels }, context) => {
+    for (const [name, channel] of Object.entries(channels)) {
+      if (channel.length === timesS.length) continue;
+      const message = `has ${channel.length} values for ${timesS.length} frames`;
+      context.addIssue({ code: 'custom', path: ['channels', name], message });
+    }
+  });
+
+export const strokeCutSchema = z
+  .object({
+    fromS: z.number(),
+    toS: z.number(),
+    direction: z.enum(['down', 'up']).nullable(),
+  })
+  .strict()
+  .refine(({ fromS, toS }) => fromS < toS, 'a stroke begins before it ends');
+
+/** Where takes come from. */
+export const TAKE_SOURCES = ['csv'] as const;
+
+/** A take of strokes on its way to the studio. */
+export const takeInputSchema = z
+  .object({
+    studentId: idSchema,
+    setupId: idSchema,
+    takenAt: z.iso.datetime({ offset: true }),
+    context: z.enum(CONTEXTS),
+    source: z.enum(TAKE_SOURCES),
+    series: strokeSeriesSchema,
+    /** Cuts corrected by hand; null leaves them to the turns. They may be sent again and differ. */
+    cuts: z.array(strokeCutSchema).min(1).max(400).nullable(),
+  })
+  .strict();
+
+export const takeSchema = takeInputSchema.extend({ id: idSchema });
+
+export const takeListSchema = z.object({ takes: z.array(takeSchema) });
+
+export type TakeInput = z.infer<typeof takeInputSchema>;
+export type Take = z.infer<typeof takeSchema>;
