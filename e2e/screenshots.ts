@@ -124,13 +124,18 @@ await shoot(phone, 'phone-build');
 await phone.goto(`${studio.url}/holds`);
 await phone.getByRole('heading', { name: 'Holds' }).waitFor();
 await shoot(phone, 'phone-holds');
-await phone.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
-await phone.getByTestId('band-figure').waitFor();
-await shoot(phone, 'phone-edit-hold');
 
 await phone.goto(studio.url);
 await openBalance(phone, 'Ines');
 await shoot(phone, 'phone-balance');
+
+await phone.getByRole('button', { name: 'Back to the student' }).click();
+await phone.getByRole('button', { name: 'Wrist over a stroke' }).click();
+const chooser = phone.waitForEvent('filechooser');
+await phone.getByRole('button', { name: 'Open a CSV file' }).click();
+await (await chooser).setFiles(join(ROOT, 'docs/examples/stroke.csv'));
+await phone.getByText(/The wrist is supple/).waitFor();
+await shoot(phone, 'phone-stroke');
 
 await turnInSpace(phone, 'phone');
 

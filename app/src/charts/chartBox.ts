@@ -9,3 +9,7 @@ export const CHART_BOX = {
   width: CHART_WIDTH - CHART_MARGIN.left - CHART_MARGIN.right,
   whole: CHART_WIDTH,
 };
+
+/** Room above, and for each row of words there. */
+export const CHART_TOP = 12;
+export const CHART_ROW = 17;
