@@ -23,7 +23,11 @@ export const bowNames: Record<PresetKind, string> = {
 
 export const notHeld: Record<WhyNot, string> = whyNotHeld;
 
-export const charts = { asTable: 'As a table', asPicture: 'As a picture' };
+export const charts = {
+  asTable: 'As a table',
+  asPicture: 'As a picture',
+  failed: 'The drawing could not be loaded. The table is there all the same.',
+};
 
 /** Shares as they are said, for less and for more. */
 const SHARES: readonly (readonly [number, string])[] = [
