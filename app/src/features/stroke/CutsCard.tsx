@@ -5,7 +5,6 @@ import { CHART_BOX } from '../../charts/chartBox';
 import { LineChart } from '../../charts/LineChart';
 import { Button } from '../../kit/Button';
 import { DragHandle } from '../../kit/DragHandle';
-import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import { strings } from '../../strings';
 import { axisOf } from './strokeLines';
@@ -114,11 +113,6 @@ export function CutsCard({
       </View>
       {corrected ? (
         <Button label={words.cuts.automatic} icon="undo" onPress={() => onCuts(null)} />
-      ) : null}
-      {turns.length === 0 ? (
-        <Text variant="small" second>
-          {words.curve.stroke(1)}
-        </Text>
       ) : null}
     </ChartCard>
   );

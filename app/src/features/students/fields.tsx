@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import type { StudentInput } from '@open-palm/contract';
 import { Choice, Choices } from '../../kit/Choice';
+import { numberFrom } from '../../kit/numberFrom';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
 
@@ -33,7 +34,7 @@ export function Field({
             label={label}
             accessibilityLabel={label}
             value={textOf(field.value)}
-            onChangeText={(text) => field.onChange(kind === 'number' ? numberOrNull(text) : text)}
+            onChangeText={(text) => field.onChange(kind === 'number' ? numberFrom(text) : text)}
             onBlur={field.onBlur}
             error={fieldState.invalid}
             inputMode={kind === 'number' ? 'decimal' : 'text'}
@@ -59,10 +60,6 @@ const textOf = (value: unknown): string =>
 
 const errorWords = (type: string, message: string | undefined) =>
   type === 'invalid_type' ? strings.student.notANumber : (message ?? strings.student.notANumber);
-
-/** A decimal comma is fine; nothing is null; what is no number stays one that the schema refuses. */
-const numberOrNull = (text: string) =>
-  text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
 
 /** One of several, by touch. */
 export function OneOf<T extends string>({

@@ -94,7 +94,6 @@ export const balance = {
     alone: (thumb: string) => `The thumb carries the bow alone: ${thumb}.`,
     underhand: (finger: string, force: string) => `Most is asked of the ${finger}: ${force}.`,
   },
-  least: (total: string) => `With the least possible squeeze it would be ${total} in all.`,
   total: (share: string, least: string) =>
     `${share} in all, as a hand shares it; ${least} with the least possible squeeze.`,
   aboveCap: (fingers: string) => `More than is comfortable: ${fingers}.`,
@@ -216,8 +215,6 @@ export const balance = {
       `Begin upright and lower the tip to ${deg}° above level, not further. Level, the little finger would carry ${here}; ${cap} is comfortable.`,
     noLittleFinger: 'Put the little finger on the bow first: without it nothing holds the tip up.',
     atTheFrog: 'at the frog',
-    short: (first: string) =>
-      `Begin about ${first} up the stick: the little finger carries less there.`,
     child: 'Comfort caps are those of a child under twelve.',
   },
   bow: {

@@ -30,7 +30,6 @@ export const stroke = {
       'Not seen yet at heel, middle and point. A look with the forearm in the picture, named by its place in the bow, fills them in.',
     look: 'Look at the wrist',
   },
-  fresh: 'Not kept yet',
   when: 'When in the lesson?',
   starts: 'at the start',
   ends: 'at the end',

@@ -13,6 +13,7 @@ import { BackHeader } from '../../../kit/BackHeader';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
 import { Notice } from '../../../kit/Notice';
+import { numberFrom } from '../../../kit/numberFrom';
 import { Screen } from '../../../kit/Screen';
 import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
@@ -41,7 +42,7 @@ export function WeighBow({
   const part = BOW_PARTS[at]!;
   const isLast = at === BOW_PARTS.length - 1;
   const step = words.steps[part];
-  const value = numberOf(texts[part]);
+  const value = numberFrom(texts[part]);
   const doubt = value === null || Number.isNaN(value) ? null : bowDoubt(preset, part, value);
   const refused = refusal(handFile, part, value);
   const amount = (number: number) => `${Math.round(number)} ${step.unit}`;
@@ -124,14 +125,10 @@ const textsOf = (own: OwnBow): Record<BowPart, string> => ({
 
 const textOf = (value: number | null) => (value === null ? '' : String(value));
 
-/** A decimal comma is fine; nothing is null; what is no number is NaN. */
-const numberOf = (text: string): number | null =>
-  text.trim() === '' ? null : Number(text.trim().replace(',', '.'));
-
 const ownBowOf = (texts: Record<BowPart, string>): OwnBow => ({
-  massG: numberOf(texts.massG),
-  balanceMm: numberOf(texts.balanceMm),
-  frogLengthMm: numberOf(texts.frogLengthMm),
+  massG: numberFrom(texts.massG),
+  balanceMm: numberFrom(texts.balanceMm),
+  frogLengthMm: numberFrom(texts.frogLengthMm),
 });
 
 /** What is written down of the student, with this bow. */

@@ -6,7 +6,7 @@ import type { Range } from '@open-palm/core/holds';
 import { bandIssues, specOf, type MeasureId } from '@open-palm/core/measure';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
-import { numberFrom } from './numberFrom';
+import { numberFrom } from '../../../kit/numberFrom';
 
 const words = strings.editHold;
 
