@@ -14,6 +14,7 @@ export const strokeSeriesSchema = z
     timesS: z.array(z.number()).max(MOST_FRAMES, `at most ${MOST_FRAMES} frames`).readonly(),
     channels: z.partialRecord(z.enum(STROKE_CHANNELS), values),
     noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), z.number().positive()).optional(),
+    bridgedS: z.number().positive().optional(),
   })
   .strict()
   .superRefine(({ timesS, channels }, context) => {
@@ -33,8 +34,8 @@ export const strokeCutSchema = z
   .strict()
   .refine(({ fromS, toS }) => fromS < toS, 'a stroke begins before it ends');
 
-/** Where takes come from. */
-export const TAKE_SOURCES = ['csv'] as const;
+/** Where takes come from: a file of angles, three stills, or frames picked from a clip. */
+export const TAKE_SOURCES = ['csv', 'stills', 'clip'] as const;
 
 /** A take of strokes on its way to the studio. */
 export const takeInputSchema = z

@@ -21,7 +21,7 @@ const LEAST_FRAMES_PER_PERIOD = 2.5;
 
 /**
  * Brings a take to even frames at its own rate and smooths it: second-order Butterworth there and back, 6 Hz [memory]. Gaps up
- * to 0.2 s are bridged by a straight line, longer ones stay.
+ * to 0.2 s are bridged by a straight line, longer ones stay. Frames that were picked are only brought to even times.
  *
  * @param series free of issues
  */
@@ -35,10 +35,12 @@ export function evenFrames(series: StrokeSeries): EvenFrames {
   const grid = Array.from({ length: count }, (_, i) => start + i * interval);
   const framesPerPeriod = frameRateHz / defaults.cutOffHz;
   const filter =
-    framesPerPeriod >= LEAST_FRAMES_PER_PERIOD ? butterworth(defaults.cutOffHz, frameRateHz) : null;
+    series.bridgedS === undefined && framesPerPeriod >= LEAST_FRAMES_PER_PERIOD
+      ? butterworth(defaults.cutOffHz, frameRateHz)
+      : null;
   const gain = noiseGain(filter);
   // A take of few frames has gaps between all of them: what counts is a frame that is missing.
-  const bridged = Math.max(defaults.longestBridgedGapS, 1.5 * interval);
+  const bridged = Math.max(defaults.longestBridgedGapS, 1.5 * interval, series.bridgedS ?? 0);
   const even: EvenFrames = {
     frameRateHz,
     timesS: grid,

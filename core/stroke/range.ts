@@ -14,15 +14,20 @@ export const NOISE_SPAN_SD = 3.29;
 /** How far a percentile of noise itself is off, in its standard deviations, over the few frames of a stroke. [memory] */
 const PERCENTILE_SD = 0.5;
 
+/** Of so few values the ends are what was seen: percentiles would lie well inside. */
+const FEW = 6;
+
 /**
  * How far values range: 95th − 5th percentile (type 7), the noise taken out in squares: √max(0, range² − (3.29·SD)²).
+ * Fewer than six values, as from three stills, range from the least to the most.
  *
  * @param noiseSd of the values
  * @returns null without values
  */
 export function rangeOf(values: readonly (number | null)[], noiseSd: number): Range | null {
   const known = values.filter((value) => value !== null);
-  const [lo, hi] = [quantile(known, 0.05), quantile(known, 0.95)];
+  const ends = known.length < FEW ? [0, 1] : [0.05, 0.95];
+  const [lo, hi] = ends.map((share) => quantile(known, share));
   if (lo === undefined || hi === undefined) return null;
   const seen = hi - lo;
   const noise = NOISE_SPAN_SD * noiseSd;

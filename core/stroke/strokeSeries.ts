@@ -16,6 +16,8 @@ export interface StrokeSeries {
   channels: Partial<Record<StrokeChannel, readonly (number | null)[]>>;
   /** Standard deviation of single values, where it is known from how they were measured. */
   noiseSd?: Partial<Record<StrokeChannel, number>> | undefined;
+  /** For picked frames: what lies between two of them that are no further apart than this is drawn through, s. */
+  bridgedS?: number | undefined;
 }
 
 /** A take shorter than this many frames shows no stroke. */

@@ -69,12 +69,13 @@ export function cameraFor(view: View, mirrored = false, shift?: CameraShift): Pe
 const RAD = Math.PI / 180;
 
 /** Pixel of a point in space, y down. */
-export function project(camera: PerspectiveCamera, point: Vector3): { x: number; y: number } {
+export function project(
+  camera: PerspectiveCamera,
+  point: Vector3,
+  { width, height }: { width: number; height: number } = PICTURE_SIZE,
+): { x: number; y: number } {
   const ndc = point.clone().project(camera);
-  return {
-    x: ((ndc.x + 1) / 2) * PICTURE_SIZE.width,
-    y: ((1 - ndc.y) / 2) * PICTURE_SIZE.height,
-  };
+  return { x: ((ndc.x + 1) / 2) * width, y: ((1 - ndc.y) / 2) * height };
 }
 
 /** How far a segment leaves the picture plane of a camera, degrees. */

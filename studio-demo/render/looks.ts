@@ -4,6 +4,8 @@ export interface Look {
   sleeve: string;
   /** How far up the arm the sleeve begins, mm from the wrist. */
   sleeveFromMm: number;
+  /** How far it goes, mm from the wrist; 420 unless told. */
+  sleeveToMm?: number;
   room: Room;
   light: 'window' | 'window-left' | 'lamp';
   /** Blur, px, and noise, SD of 255, of the camera. */
@@ -16,6 +18,8 @@ export interface Room {
   wall: string;
   kind: 'wall' | 'panelled' | 'bookshelf' | 'stand';
   accent: string;
+  /** How far from the camera the wall stands, mm; 1300 unless told. */
+  wallMm?: number;
 }
 
 const plain = { blurPx: 0.4, noise: 2.5 };

@@ -34,14 +34,22 @@ function fleshMm(name: HandPointName): number {
 
 /** A grip with the pose that was found for it. */
 export interface SolvedRender {
-  grip: RenderedGrip;
+  grip: Pick<RenderedGrip, 'target' | 'wristBend' | 'look'>;
   pose: HandPose;
 }
 
 /** Draws pictures in a browser without a window. */
 export interface Renderer {
-  /** @param look the grip's own, or another */
-  draw(grip: SolvedRender, camera: PerspectiveCamera, look?: Look): Promise<DrawnPicture>;
+  /**
+   * @param look the grip's own, or another
+   * @param size px, of the camera's shape
+   */
+  draw(
+    grip: SolvedRender,
+    camera: PerspectiveCamera,
+    look?: Look,
+    size?: { width: number; height: number },
+  ): Promise<DrawnPicture>;
   close(): Promise<void>;
 }
 
@@ -72,11 +80,11 @@ export async function openRenderer(): Promise<Renderer> {
   await page.addScriptTag({ content: bundle.outputFiles[0]!.text });
   const rigBase64 = readFileSync(RIG_PATH).toString('base64');
   return {
-    async draw({ grip, pose }, camera, look = grip.look) {
+    async draw({ grip, pose }, camera, look = grip.look, pictureSize = PICTURE_SIZE) {
       const { bow, build } = grip.target;
       const hand = poseHand(pose, build);
       const order: SceneOrder = {
-        ...PICTURE_SIZE,
+        ...pictureSize,
         rigBase64,
         joints: [...hand.joints].map(([name, joint]) => ({
           name,

@@ -2,29 +2,26 @@ import type { TipRaiseStart } from '@open-palm/core/balance';
 import { strings } from '../strings';
 import { listWords } from '../strings/listWords';
 
-const words = strings.balance;
+const words = strings.tipRaise;
+const { newton, mm } = strings;
 
 /** Where to begin the tip raise, in words. */
 export function readyWords(start: TipRaiseStart): string {
   switch (start.kind) {
     case 'noLittleFinger':
-      return words.ready.noLittleFinger;
+      return words.noLittleFinger;
     case 'here':
-      return words.ready.here(words.newton(start.littleN), words.newton(start.capN));
+      return words.here(newton(start.littleN), newton(start.capN));
     case 'upright':
-      return words.ready.upright(
-        start.lowestDeg,
-        words.newton(start.hereN),
-        words.newton(start.capN),
-      );
+      return words.upright(start.lowestDeg, newton(start.hereN), newton(start.capN));
     case 'upTheStick': {
       const [first, ...then] = start.placesMm;
-      return words.ready.upTheStick(
-        words.mm(first!),
-        listWords(then.map((mm) => (mm === 0 ? words.ready.atTheFrog : words.mm(mm)))),
-        words.newton(start.hereN),
-        words.newton(start.littleN),
-        words.newton(start.capN),
+      return words.upTheStick(
+        mm(first!),
+        listWords(then.map((place) => (place === 0 ? words.atTheFrog : mm(place)))),
+        newton(start.hereN),
+        newton(start.littleN),
+        newton(start.capN),
       );
     }
   }

@@ -1,7 +1,6 @@
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
-import * as balanceWords from './en/balance';
 import * as buildingWords from './en/building';
 import * as feedbackWords from './en/feedback';
 import * as findingWords from './en/finding';
@@ -9,9 +8,9 @@ import * as fittingWords from './en/fitting';
 import * as holdWords from './en/holds';
 import * as judgingWords from './en/judging';
 import * as lessonWords from './en/lesson';
+import * as leverWords from './en/lever';
 import * as lookWords from './en/look';
 import * as measureWords from './en/measures';
-import * as strokeWords from './en/stroke';
 import * as testingWords from './en/testing';
 
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
@@ -37,6 +36,8 @@ export const en = {
     holds: 'Holds',
     back: 'Back',
     toStudent: 'Back to the student',
+    balance: 'The bow as a lever',
+    stroke: 'Wrist over a stroke',
   },
   loading: {
     busy: 'Loading',
@@ -198,7 +199,7 @@ export const en = {
     months: (n: number) => `${n} months ago`,
   },
   ...measureWords,
-  ...balanceWords,
+  ...leverWords,
   ...lookWords,
   ...findingWords,
   ...fittingWords,
@@ -206,7 +207,6 @@ export const en = {
   ...judgingWords,
   ...lessonWords,
   ...testingWords,
-  ...strokeWords,
   ...buildingWords,
   ...feedbackWords,
   sides,

@@ -13,7 +13,7 @@ import {
 } from 'three';
 import type { Look, Room } from '../looks';
 
-/** How far behind the hand the wall stands, mm from the camera. */
+/** How far from the camera the wall stands unless the room says so, mm. */
 const WALL_MM = 1300;
 
 /** A wall well behind the hand, and what stands before it. */
@@ -51,7 +51,7 @@ export function addRoom(scene: Scene, camera: PerspectiveCamera, room: Room): vo
     flat(22, 1200, 260, -900, 6, room.accent);
   }
   const away = new Vector3(0, 0, -1).applyQuaternion(camera.quaternion);
-  back.position.copy(camera.position).addScaledVector(away, WALL_MM);
+  back.position.copy(camera.position).addScaledVector(away, room.wallMm ?? WALL_MM);
   back.quaternion.copy(camera.quaternion);
   scene.add(back);
 }

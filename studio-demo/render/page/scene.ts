@@ -131,12 +131,12 @@ function forearm(order: SceneOrder): Object3D {
   };
   const skin = skinOf(order);
   const { size } = order;
-  const { sleeveFromMm } = order.look;
+  const { sleeveFromMm, sleeveToMm = 420 } = order.look;
   limb(10 * size, 60 * size, 23 * size, skin);
   limb(35 * size, (sleeveFromMm + 40) * size, 25 * size, skin);
   limb(
     sleeveFromMm * size,
-    420 * size,
+    sleeveToMm * size,
     36 * size,
     new MeshStandardMaterial({ color: order.look.sleeve, roughness: 0.95 }),
   );

@@ -6,12 +6,13 @@ import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import { FONTS, space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { isAboveCap } from './contactMark';
 import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
 import type { Lever } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 const TOP = -58;
 const HEIGHT = 116;

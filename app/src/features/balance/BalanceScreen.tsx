@@ -15,6 +15,7 @@ import { useWide } from '../../kit/useWide';
 import { shownBy } from '../../portrait/GripPortrait';
 import { SKINS } from '../../portrait/skin';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { listWords } from '../../strings/listWords';
 import { AcrossCard } from './AcrossCard';
 import { BowCard } from './BowCard';
@@ -28,7 +29,7 @@ import { useLever } from './useLever';
 import { WeighBow } from './weigh/WeighBow';
 import { WholeBow } from './WholeBow';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** The bow as a lever in a student's hand: what each finger carries, and what a change would do. */
 export function BalanceScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {

@@ -4,8 +4,9 @@ import { Card } from '../../kit/Card';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** What is known of the student's bow, and the way to know it better. */
 export function BowCard({

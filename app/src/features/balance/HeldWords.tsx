@@ -14,11 +14,12 @@ import { Notice } from '../../kit/Notice';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { listWords } from '../../strings/listWords';
 import { contactMark } from './contactMark';
 import type { Lever } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** What the hand does now, in a sentence or two, with every number one tap away. */
 export function HeldWords({ lever }: { lever: Lever }) {

@@ -12,8 +12,6 @@ import { StrokeCharts } from './StrokeCharts';
 import type { Lever } from './useLever';
 import { WhatIfCard } from './WhatIfCard';
 
-const words = strings.balance;
-
 /**
  * What is read rather than touched: today beside the change, the charts, where to begin. It may come a moment after the
  * hand that is dragged, and is left out while the finger is faster.
@@ -36,12 +34,12 @@ export const LeverCharts = memo(function LeverCharts({
       {state.onString ? <StrokeCharts lever={lever} /> : null}
       <Card style={{ gap: space(1) }}>
         <Text variant="strong" level={2}>
-          {words.ready.title}
+          {strings.tipRaise.title}
         </Text>
         <Text>{readyWords(start)}</Text>
         {isChild ? (
           <Text variant="small" second>
-            {words.ready.child}
+            {strings.tipRaise.child}
           </Text>
         ) : null}
       </Card>

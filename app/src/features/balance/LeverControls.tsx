@@ -8,10 +8,11 @@ import { SlideBar } from '../../kit/SlideBar';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { SOFTEST_N } from './leverState';
 import type { Lever } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** Steps of a key. */
 const FORCE_STEP_N = 0.05;

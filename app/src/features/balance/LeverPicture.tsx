@@ -11,14 +11,14 @@ import { HandOnStick } from '../../portrait/HandOnStick';
 import { PortraitMark } from '../../portrait/PortraitMark';
 import type { Skin } from '../../portrait/skin';
 import type { GripFigure } from '../../portrait/gripFigure';
-import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
 import { dragLimits, DRAGGED, type Dragged } from './leverState';
 import { contactMark, isAboveCap, markText } from './contactMark';
 import type { Held } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** What of the hand's plane is shown, mm, where the hand is at the frog. */
 const FRAME = { top: -62, width: 134, height: 122 };

@@ -9,10 +9,11 @@ import { ChartCard } from '../../charts/ChartCard';
 import { LineChart } from '../../charts/LineChart';
 import { useTokens } from '../../kit/ThemeProvider';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { contactLine } from './contactLine';
 import type { Lever } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** Points that a phone shows of these smooth lines. */
 const POINTS = 46;
@@ -100,6 +101,6 @@ const rowsOf = (course: readonly CoursePoint[], head: (at: number) => string) =>
     return {
       id: String(point.at),
       head: head(point.at),
-      cells: [load === null ? strings.balance.idle : words.newton(load)],
+      cells: [load === null ? balanceWords.idle : words.newton(load)],
     };
   });

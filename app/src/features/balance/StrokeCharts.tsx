@@ -5,12 +5,12 @@ import type { ChartLine } from '../../charts/lineChartProps';
 import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import type { Tokens } from '../../kit/tokens';
-import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { contactLine } from './contactLine';
 import { easeEnds, easeWords } from './strokeWords';
 import type { Lever } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** How high the upright axis is at least and at most, N: beyond, no hand goes. */
 const LEAST_N = 4;
@@ -57,7 +57,7 @@ export function StrokeCharts({ lever }: { lever: Lever }) {
           cells: there.map((contact) =>
             answer.feasible
               ? words.newton(Math.abs(answer.balance.shareN[contact] ?? 0))
-              : strings.balance.idle,
+              : balanceWords.idle,
           ),
         }))}
       >

@@ -9,13 +9,14 @@ import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import type { Skin } from '../../portrait/skin';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { figureOf } from './handFigure';
 import { LeverPicture } from './LeverPicture';
 import { dragLimits } from './leverState';
 import type { Lever } from './useLever';
 import { whatIfSentence } from './whatIfWords';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** What is tried at one touch, mm. */
 const AHEAD_MM = 10;

@@ -8,12 +8,12 @@ import { FONTS, space } from '../../kit/tokens';
 import { HandOnStick } from '../../portrait/HandOnStick';
 import type { GripFigure } from '../../portrait/gripFigure';
 import type { Skin } from '../../portrait/skin';
-import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { ForceArrow } from './ForceArrow';
 import type { Lever } from './useLever';
 import { alongBow, drawnAt, tiltToward, wholeBowFrame } from './wholeBowFrame';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** How long the string's loudest force is drawn, mm of the bow. */
 const LOUD_ARROW_MM = 74;

@@ -1,11 +1,12 @@
 import { comfortCapN, CONTACTS, type ContactName } from '@open-palm/core/balance';
 import type { MarkState } from '../../kit/StateMark';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 
 /** What a contact is marked with in drawings and charts: the fingers by their numbers. */
 export function markText(contact: ContactName): string {
   if (contact === 'thumb') return strings.portrait.thumb;
-  return contact === 'web' ? strings.balance.webMark : String(CONTACTS.indexOf(contact));
+  return contact === 'web' ? balanceWords.webMark : String(CONTACTS.indexOf(contact));
 }
 
 /** A force that is none to the hand, N. */

@@ -1,8 +1,8 @@
 import { CONTACTS, type Forces, type StrokePoint } from '@open-palm/core/balance';
-import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import { isAboveCap } from './contactMark';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** Whether every force of a share is comfortable. */
 const isAtEase = (forces: Forces, strength: number): boolean =>

@@ -1,5 +1,5 @@
 import { balanceOf, leverSetup, movedUp, type HandOnBow } from '@open-palm/core/balance';
-import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import type { Held } from './useLever';
 import { changeWords, whatIfSentence } from './whatIfWords';
 
@@ -55,5 +55,5 @@ describe('how much less or more', () => {
     [3, 3.05, 'hardly any change'],
     [2, 0, 'nothing any more'],
     [0, 2, 'where it carried nothing'],
-  ])('%d to %d N: %s', (from, to, told) => expect(strings.balance.ratio(from, to)).toBe(told));
+  ])('%d to %d N: %s', (from, to, told) => expect(balanceWords.ratio(from, to)).toBe(told));
 });

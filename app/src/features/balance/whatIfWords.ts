@@ -1,8 +1,9 @@
 import { CONTACTS, tellingChange, type ContactName } from '@open-palm/core/balance';
 import { strings } from '../../strings';
+import { balanceWords } from '../../strings/balance';
 import type { Held } from './useLever';
 
-const words = strings.balance;
+const words = balanceWords;
 
 /** What was changed about a hand, in words: the one thing, or that there are several. */
 export function changeWords(today: Held, now: Held): string {

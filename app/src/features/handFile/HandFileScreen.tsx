@@ -147,12 +147,12 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           onPress={() => router.navigate(`/students/${student.id}/build?setup=${setupId}`)}
         />
         <Button
-          label={strings.stroke.open}
+          label={strings.nav.stroke}
           icon="sine-wave"
           onPress={() => router.navigate(`/students/${student.id}/stroke?setup=${setupId}`)}
         />
         <Button
-          label={strings.balance.open}
+          label={strings.nav.balance}
           icon="scale-balance"
           onPress={() => router.navigate(`/students/${student.id}/balance?setup=${setupId}`)}
         />

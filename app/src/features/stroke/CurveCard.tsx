@@ -5,10 +5,10 @@ import { ChartCard } from '../../charts/ChartCard';
 import { LineChart } from '../../charts/LineChart';
 import type { ChartBand } from '../../charts/lineChartProps';
 import { useTokens } from '../../kit/ThemeProvider';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import { axisOf, knowsPlace, strokeLines } from './strokeLines';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** Where the parts of the bow lie on the axis. */
 const PARTS: readonly (readonly [Place, number, number])[] = [

@@ -6,10 +6,10 @@ import { LineChart } from '../../charts/LineChart';
 import { Button } from '../../kit/Button';
 import { DragHandle } from '../../kit/DragHandle';
 import { useTokens } from '../../kit/ThemeProvider';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import { axisOf } from './strokeLines';
 
-const words = strings.stroke;
+const words = strokeWords;
 const HEIGHT = 150;
 
 /** What a key moves a turn by, s, and how near to each other turns may come. */

@@ -5,10 +5,10 @@ import { Card } from '../../kit/Card';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import type { Skin } from '../../portrait/skin';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import { WristPortraits, type PlacedWrists } from './WristPortraits';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** The wrist as the looks saw it at heel, middle and point: three stills, each the newest of its place. */
 export function StillsCard({ handFile, skin }: { handFile: HandFile; skin: Skin }) {

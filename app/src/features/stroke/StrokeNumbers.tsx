@@ -3,9 +3,9 @@ import { NumberTable, type TableRow } from '../../charts/NumberTable';
 import { Card } from '../../kit/Card';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** Everything that a take tells, as numbers with their doubts. */
 export function StrokeNumbers({ analysis }: { analysis: StrokeAnalysis }) {

@@ -14,12 +14,13 @@ import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { SKINS } from '../../portrait/skin';
 import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import { agoWords } from '../../strings/dateWords';
 import { openCsv, type OpenedFile } from './openCsv';
 import { StillsCard } from './StillsCard';
 import { TakeView } from './TakeView';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** The wrist over a stroke: takes from files, and the three stills of the looks. */
 export function StrokeScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {

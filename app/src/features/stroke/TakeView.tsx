@@ -13,7 +13,7 @@ import { StateMark } from '../../kit/StateMark';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import type { Skin } from '../../portrait/skin';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import { compareWords } from './compareWords';
 import { CurveCard } from './CurveCard';
 import { CutsCard } from './CutsCard';
@@ -21,7 +21,7 @@ import { StrokeNumbers } from './StrokeNumbers';
 import { strokeMark, strokeSentences } from './strokeSentences';
 import { WristPortraits } from './WristPortraits';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** A take: what it says, its wrists and curves, its turns to be corrected, and another take beside it. */
 export function TakeView({

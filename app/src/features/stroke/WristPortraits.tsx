@@ -5,10 +5,10 @@ import { useTokens } from '../../kit/ThemeProvider';
 import { space } from '../../kit/tokens';
 import type { Skin } from '../../portrait/skin';
 import { pathThrough, tubeOutline } from '../../portrait/tube';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import type { Place } from '@open-palm/core/measure';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** A wrist's angle with its doubt, or null where it was not seen. */
 export type PlacedWrists = Record<Place, { deg: number; sd: number } | null>;

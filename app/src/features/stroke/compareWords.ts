@@ -1,7 +1,7 @@
 import { compareTakes, type StrokeAnalysis } from '@open-palm/core/stroke';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** A difference counts from so many of its standard deviations. */
 const SURE_SD = 2;

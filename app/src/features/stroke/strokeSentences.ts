@@ -1,7 +1,7 @@
 import type { StrokeVerdict } from '@open-palm/core/stroke';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 
-const words = strings.stroke;
+const words = strokeWords;
 
 /** What a take says in sentences, the most telling first; what is as it should be at single places is not told. */
 export const strokeSentences = (verdicts: readonly StrokeVerdict[]): string[] =>

@@ -1,6 +1,6 @@
 import { holdById } from '@open-palm/core/holds';
 import { analyseStroke, strokeVerdicts, type StrokeSeries } from '@open-palm/core/stroke';
-import { strings } from '../../strings';
+import { strokeWords } from '../../strings/stroke';
 import { compareWords } from './compareWords';
 import { axisOf, knowsPlace, strokeLines } from './strokeLines';
 import { strokeMark, strokeSentences } from './strokeSentences';
@@ -43,8 +43,8 @@ describe('what a take says', () => {
   });
 
   it('is written with a true minus, and none before a nought', () => {
-    expect(strings.stroke.deg(-7.4)).toBe('−7°');
-    expect(strings.stroke.deg(-0.3)).toBe('0°');
+    expect(strokeWords.deg(-7.4)).toBe('−7°');
+    expect(strokeWords.deg(-0.3)).toBe('0°');
   });
 });
 

@@ -1,33 +1,7 @@
-import { whyNotHeld } from '@open-palm/contract';
-import type { ContactName, WhyNot } from '@open-palm/core/balance';
-import type { BowPart, PresetKind } from '@open-palm/core/bow';
+import type { BowPart } from '@open-palm/core/bow';
+import { mm, NBSP, newton } from './lever';
 
-/** Words of the bow as a lever in the hand. */
-
-export const contacts: Record<ContactName, string> = {
-  thumb: 'thumb',
-  index: 'index',
-  middle: 'middle finger',
-  ring: 'ring finger',
-  little: 'little finger',
-  web: 'web of the hand',
-};
-
-export const bowNames: Record<PresetKind, string> = {
-  violin: 'violin bow',
-  viola: 'viola bow',
-  cello: 'cello bow',
-  'french-bass': 'French bass bow',
-  'german-bass': 'German bass bow',
-};
-
-export const notHeld: Record<WhyNot, string> = whyNotHeld;
-
-export const charts = {
-  asTable: 'As a table',
-  asPicture: 'As a picture',
-  failed: 'The drawing could not be loaded. The table is there all the same.',
-};
+/** Words of the screen of the bow as a lever: loaded with it. */
 
 /** Shares as they are said, for less and for more. */
 const SHARES: readonly (readonly [number, string])[] = [
@@ -65,18 +39,12 @@ function ratioWords(from: number, to: number): string {
   return halves === 2 ? 'twice as much' : `${halves} times as much`;
 }
 
-/** A number and its unit stay on one line. */
-const NBSP = '\u00a0';
-
-const newton = (force: number) => `${force.toFixed(1)}${NBSP}N`;
-
 export const balance = {
   title: 'Balance',
-  open: 'The bow as a lever',
   newton,
   withDoubt: (force: number, sd: number) =>
     sd < 0.05 ? newton(force) : `${force.toFixed(1)}${NBSP}±${NBSP}${sd.toFixed(1)}${NBSP}N`,
-  mm: (mm: number) => `${Math.round(mm)}${NBSP}mm`,
+  mm,
   ratio: ratioWords,
   from: {
     all: 'Thumb and fingers as last seen.',
@@ -205,18 +173,6 @@ export const balance = {
     start: 'start here',
   },
   cap: 'comfort cap',
-  ready: {
-    title: 'Where to begin the tip raise',
-    here: (force: string, cap: string) =>
-      `Where the hand is: the little finger carries ${force}, and ${cap} is comfortable.`,
-    upTheStick: (first: string, then: string, here: string, there: string, cap: string) =>
-      `Begin ${first} up the stick, then move down: ${then}. At the frog the little finger would carry ${here}, there ${there}; ${cap} is comfortable.`,
-    upright: (deg: number, here: string, cap: string) =>
-      `Begin upright and lower the tip to ${deg}° above level, not further. Level, the little finger would carry ${here}; ${cap} is comfortable.`,
-    noLittleFinger: 'Put the little finger on the bow first: without it nothing holds the tip up.',
-    atTheFrog: 'at the frog',
-    child: 'Comfort caps are those of a child under twelve.',
-  },
   bow: {
     title: 'This bow',
     line: (name: string, mass: string, balance: string) =>

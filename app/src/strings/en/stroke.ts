@@ -15,7 +15,6 @@ const wanted = ({ lo, hi }: { lo?: number | undefined; hi?: number | undefined }
 
 export const stroke = {
   title: 'Wrist over a stroke',
-  open: 'Wrist over a stroke',
   deg,
   told,
   empty:

@@ -19,9 +19,10 @@ import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
 import { WordField } from '../../../kit/WordField';
 import { strings } from '../../../strings';
+import { weighWords } from '../../../strings/balance';
 import { WeighFigure } from './WeighFigure';
 
-const words = strings.weigh;
+const words = weighWords;
 
 /** The bow's own numbers in three steps; what is left out stays an estimate. They are kept with the student. */
 export function WeighBow({

@@ -83,7 +83,7 @@ export function TestStep({
         onBack={onBack}
       />
       <Text>{words.whys[test.id]!}</Text>
-      {advice === null ? null : <Notice title={strings.balance.ready.title}>{advice}</Notice>}
+      {advice === null ? null : <Notice title={strings.tipRaise.title}>{advice}</Notice>}
       {compares ? (
         <Notice>
           {canCompare ? words.compareHelp : words.noStart(strings.contexts['playing-start'])}
