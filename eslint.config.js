@@ -78,6 +78,7 @@ const zones = [
     'lessonLog',
     'letters',
     'takes',
+    'crossings',
   ]),
 ];
 

@@ -21,5 +21,6 @@ export * from './relaxedHand';
 export * from './setup';
 export * from './student';
 export * from './take';
+export * from './crossing';
 export * from './tap';
 export * from './zodIssues';

@@ -14,6 +14,7 @@ export const CHANNEL_COLUMNS: Record<StrokeChannel, string> = {
   wristDeviation: 'wrist_deviation_deg',
   thumbIp: 'thumb_ip_deg',
   littlePip: 'little_pip_deg',
+  bowSkew: 'bow_skew_deg',
   bowPlace: 'bow_place',
 };
 
@@ -91,9 +92,10 @@ function headIssues(names: readonly string[]): Issue[] {
     where,
     params: { problem },
   });
-  const missing = [TIME_COLUMN, CHANNEL_COLUMNS.wristFlexion].filter(
-    (needed) => !names.includes(needed),
-  );
+  // A take from the front tells the bow's path alone.
+  const isPath = names.includes(CHANNEL_COLUMNS.bowSkew);
+  const needed = isPath ? [TIME_COLUMN] : [TIME_COLUMN, CHANNEL_COLUMNS.wristFlexion];
+  const missing = needed.filter((name) => !names.includes(name));
   const otherUnit = names.flatMap((name) => {
     const meant = COLUMNS.find(
       (known) => known.includes('_') && name !== known && stemOf(name) === stemOf(known),

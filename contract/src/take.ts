@@ -37,6 +37,9 @@ export const strokeCutSchema = z
 /** Where takes come from: a file of angles, three stills, or frames picked from a clip. */
 export const TAKE_SOURCES = ['csv', 'stills', 'clip'] as const;
 
+/** What thumb and little finger were seen to do. */
+export const FINGERS_SEEN = ['moving', 'still'] as const;
+
 /** A take of strokes on its way to the studio. */
 export const takeInputSchema = z
   .object({
@@ -48,6 +51,8 @@ export const takeInputSchema = z
     series: strokeSeriesSchema,
     /** Cuts corrected by hand; null leaves them to the turns. They may be sent again and differ. */
     cuts: z.array(strokeCutSchema).min(1).max(400).nullable(),
+    /** Whether a person saw thumb and little finger bend and stretch in it; may be sent again and differ. */
+    fingersSeen: z.enum(FINGERS_SEEN).nullable().default(null),
   })
   .strict();
 

@@ -3,3 +3,4 @@ export * from './bowSection';
 export * from './presets';
 export * from './scale';
 export * from './stickAxis';
+export * from './bowSkew';

@@ -1,6 +1,5 @@
-import { mmPerPixel } from '../bow';
+import { bowSkewDeg, mmPerPixel } from '../bow';
 import { flexion2d } from '../hand';
-import { DEG_PER_RAD } from '../units';
 import { pointAt } from './figure';
 import type { MeasureSpec } from './measureSpec';
 
@@ -39,18 +38,11 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     unit: 'deg',
     sight: 'bowOnString',
     points: ['stickHandEnd', 'stickTipEnd', 'stringUpper', 'stringLower'],
-    // 90° − ∠(stick toward tip, string toward scroll): positive when the point drifts toward the scroll.
-    value: (figure) => {
-      const hand = pointAt(figure, 'stickHandEnd');
-      const tip = pointAt(figure, 'stickTipEnd');
-      const upper = pointAt(figure, 'stringUpper');
-      const lower = pointAt(figure, 'stringLower');
-      const stick = { x: tip.x - hand.x, y: tip.y - hand.y };
-      const string = { x: upper.x - lower.x, y: upper.y - lower.y };
-      const across = Math.abs(stick.x * string.y - stick.y * string.x);
-      const along = stick.x * string.x + stick.y * string.y;
-      return Math.atan2(along, across) * DEG_PER_RAD;
-    },
+    value: (figure) =>
+      bowSkewDeg(
+        { hand: pointAt(figure, 'stickHandEnd'), tip: pointAt(figure, 'stickTipEnd') },
+        { upper: pointAt(figure, 'stringUpper'), lower: pointAt(figure, 'stringLower') },
+      ),
   },
   {
     kind: 'number',

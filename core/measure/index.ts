@@ -1,3 +1,4 @@
+export { ELBOW_LEVELS } from './armAndBowMeasures';
 export * from './bandLimits';
 export * from './capture';
 export * from './captureIssues';

@@ -28,6 +28,8 @@ export interface StrokeAnalysis {
   ranges: Partial<Record<StrokeChannel, Range>>;
   /** Wrist flexion near heel, middle and point, where the bow's place is known. */
   means: Record<Place, Told | null>;
+  /** How far the bow is from square to the string there. */
+  skew: Record<Place, Told | null>;
   /** From heel to point: negative is toward extension. */
   turn: Told | null;
   /** Mean of the ranges of thumb and little finger. */
@@ -59,11 +61,12 @@ export function analyseStroke(series: StrokeSeries, cuts?: readonly StrokeCut[])
     const range = rangeOver(even, name, strokes);
     if (range && name !== 'bowPlace') ranges[name] = range;
   }
-  const means = {
-    heel: meanAt(even, PARTS.heel),
-    middle: meanAt(even, PARTS.middle),
-    point: meanAt(even, PARTS.point),
-  };
+  const meansOf = (name: StrokeChannel) => ({
+    heel: meanAt(even, name, PARTS.heel),
+    middle: meanAt(even, name, PARTS.middle),
+    point: meanAt(even, name, PARTS.point),
+  });
+  const means = meansOf('wristFlexion');
   const fingers = fingerRange(ranges);
   const wrist = ranges.wristFlexion;
   const both = wrist && fingers ? wrist.deg + fingers.deg : 0;
@@ -72,6 +75,7 @@ export function analyseStroke(series: StrokeSeries, cuts?: readonly StrokeCut[])
     strokes,
     ranges,
     means,
+    skew: meansOf('bowSkew'),
     turn: difference(means.heel, means.point),
     fingers,
     steeringShare: wrist && both > 0 ? wrist.deg / both : null,
@@ -127,16 +131,20 @@ function rangeOver(
   return { ...whole, sd: Math.sqrt(whole.sd ** 2 + variance) };
 }
 
-function meanAt(even: EvenFrames, [from, to]: readonly [number, number]): Told | null {
+function meanAt(
+  even: EvenFrames,
+  name: StrokeChannel,
+  [from, to]: readonly [number, number],
+): Told | null {
   const { channels, noiseSd } = even;
-  const angles = (channels.wristFlexion ?? []).filter((angle, i) => {
+  const angles = (channels[name] ?? []).filter((angle, i) => {
     const place = channels.bowPlace?.[i] ?? null;
     return angle !== null && place !== null && place >= from && place <= to;
   }) as number[];
   if (angles.length === 0) return null;
   const deg = angles.reduce((sum, angle) => sum + angle, 0) / angles.length;
   // What is left of the noise hangs together over neighbouring frames: it does not average out over a stroke's end.
-  return { deg, sd: Math.max(1e-6, noiseSd.wristFlexion ?? 0) };
+  return { deg, sd: Math.max(1e-6, noiseSd[name] ?? 0) };
 }
 
 const difference = (from: Told | null, to: Told | null): Told | null =>

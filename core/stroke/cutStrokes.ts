@@ -23,7 +23,7 @@ const SHORTEST_S = 0.12;
  */
 export function cutStrokes({ timesS, channels }: EvenFrames): StrokeCut[] {
   const byPlace = channels.bowPlace?.some((value) => value !== null) ?? false;
-  const values = byPlace ? channels.bowPlace! : (channels.wristFlexion ?? []);
+  const values = byPlace ? channels.bowPlace! : (channels.wristFlexion ?? channels.bowSkew ?? []);
   const least = byPlace ? TURN.bowPlace : TURN.wristDeg;
   const turns = turnsOf(values, least);
   const ends = [

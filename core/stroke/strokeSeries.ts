@@ -1,11 +1,15 @@
 import type { Issue } from '../issue';
 
-/** What is followed over a stroke. Degrees as the measures have them (flexion +, extension −); the place runs from 0, heel, to 1, point. */
+/**
+ * What is followed over a stroke. Degrees as the measures have them (flexion +, extension −; skew + when the point drifts
+ * toward the scroll); the place runs from 0, heel, to 1, point.
+ */
 export const STROKE_CHANNELS = [
   'wristFlexion',
   'wristDeviation',
   'thumbIp',
   'littlePip',
+  'bowSkew',
   'bowPlace',
 ] as const;
 export type StrokeChannel = (typeof STROKE_CHANNELS)[number];
@@ -32,6 +36,7 @@ const POSSIBLE: Record<StrokeChannel, readonly [number, number]> = {
   wristDeviation: [-60, 60],
   thumbIp: [-60, 120],
   littlePip: [-60, 140],
+  bowSkew: [-90, 90],
   bowPlace: [-0.2, 1.2],
 };
 
@@ -53,7 +58,8 @@ export function strokeIssues({ timesS, channels }: StrokeSeries): Issue[] {
   if (lengthS > LONGEST_S) {
     issues.push({ code: 'takeTooLong', where: 'timesS', params: { most: LONGEST_S } });
   }
-  if (!channels.wristFlexion?.some((value) => value !== null)) {
+  const isSeen = (name: StrokeChannel) => channels[name]?.some((value) => value !== null);
+  if (!isSeen('wristFlexion') && !isSeen('bowSkew')) {
     issues.push({ code: 'noWrist', where: 'channels.wristFlexion' });
   }
   for (const name of STROKE_CHANNELS) {

@@ -11,7 +11,8 @@ export type StrokeVerdict =
       sd: number;
       band: BandRange;
     }
-  | { code: 'compensating'; deg: number; fingersDeg: number }
+  /** Without degrees of the fingers a person saw them hardly move. */
+  | { code: 'compensating'; deg: number; fingersDeg: number | null }
   | {
       code: 'placeIn' | 'placeLow' | 'placeHigh' | 'placeUnsure';
       place: Place;
@@ -28,13 +29,18 @@ export type StrokeVerdict =
 
 const isRange = (band: Band | null): band is BandRange => band !== null && !('allowed' in band);
 
-/** What a take says, by the bands of the hold: the range first, then what it does instead of the fingers, places, direction. */
+/**
+ * What a take says, by the bands of the hold: the range first, then what it does instead of the fingers, places, direction.
+ *
+ * @param fingersSeen what a person saw thumb and little finger do, where they were not measured
+ */
 export function strokeVerdicts(
   analysis: StrokeAnalysis,
   hold: Pick<Hold, 'checkpoints' | 'bow'>,
+  fingersSeen: 'moving' | 'still' | null = null,
 ): StrokeVerdict[] {
   return [
-    ...rangeVerdicts(analysis, hold),
+    ...rangeVerdicts(analysis, hold, fingersSeen),
     ...placeVerdicts(analysis, hold),
     ...turn(analysis, hold),
   ];
@@ -43,6 +49,7 @@ export function strokeVerdicts(
 function rangeVerdicts(
   { ranges, fingers }: StrokeAnalysis,
   hold: Pick<Hold, 'checkpoints'>,
+  fingersSeen: 'moving' | 'still' | null,
 ): StrokeVerdict[] {
   const band = bandFor(hold, 'wristRange', null);
   const wrist = ranges.wristFlexion;
@@ -63,8 +70,10 @@ function rangeVerdicts(
     ranges.littlePip !== undefined &&
     ranges.thumbIp.deg < defaults.quietFingersDeg &&
     ranges.littlePip.deg < defaults.quietFingersDeg;
-  return verdict === 'high' && quiet
-    ? [told, { code: 'compensating', deg, fingersDeg: fingers.deg }]
+  if (verdict !== 'high') return [told];
+  if (quiet) return [told, { code: 'compensating', deg, fingersDeg: fingers.deg }];
+  return fingers === null && fingersSeen === 'still'
+    ? [told, { code: 'compensating', deg, fingersDeg: null }]
     : [told];
 }
 

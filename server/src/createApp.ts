@@ -2,6 +2,7 @@ import { bodyParser } from '@koa/bodyparser';
 import Koa from 'koa';
 import type { Knex } from 'knex';
 import { checkRoutes } from './features/checks/routes';
+import { crossingRoutes } from './features/crossings/routes';
 import { holdRoutes } from './features/holds/routes';
 import { lessonLogRoutes } from './features/lessonLog/routes';
 import { letterRoutes } from './features/letters/routes';
@@ -48,6 +49,7 @@ export function createApp({ db, pictureDir, outboxDir, fontDir, webDir, now, log
     pictureRoutes({ db, pictureDir, now }),
     lessonLogRoutes({ db, now }),
     takeRoutes({ db, now }),
+    crossingRoutes({ db, now }),
     letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),
   ]) {
     app.use(routes.routes());

@@ -2,7 +2,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { asBase64, openClipEncoder } from './film/encodeClip';
 import { filmCamera } from './film/filmCamera';
-import { bowPlaceAt, FILM, FILMS, FRAME_TIMES_S, posesOf } from './film/films';
+import { bowPlaceAt, FILM, FILMS, frameTimesS, posesOf } from './film/films';
 import { filmTruth, wristBendAt } from './film/filmTruth';
 import { openRenderer } from './renderer';
 
@@ -15,8 +15,8 @@ for (const film of FILMS) {
   if (only && film.name !== only) continue;
   const poseAt = posesOf(film);
   const frames = [];
-  for (const timeS of FRAME_TIMES_S) {
-    const place = bowPlaceAt(timeS);
+  for (const timeS of frameTimesS(film)) {
+    const place = bowPlaceAt(film, timeS);
     const grip = { target: film.targets[0], wristBend: wristBendAt(film, place), look: film.look };
     const drawn = await renderer.draw(
       { grip, pose: poseAt(place) },

@@ -2,11 +2,13 @@ import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
 import { v7 as uuidv7 } from 'uuid';
 import {
   checkSchema,
+  crossingSchema,
   logEntrySchema,
   pictureSchema,
   relaxedHandSchema,
   takeSchema,
   type CheckInput,
+  type CrossingInput,
   type LogEntry,
   type RelaxedHandInput,
   type TakeInput,
@@ -19,6 +21,7 @@ type Body =
   | { kind: 'check'; body: CheckInput }
   | { kind: 'relaxedHand'; body: RelaxedHandInput }
   | { kind: 'take'; body: TakeInput }
+  | { kind: 'crossing'; body: CrossingInput }
   | { kind: 'log'; body: LogEntry };
 
 /** A check, a relaxed hand or an entry of the lesson log on its way to the studio, with its pictures. */
@@ -114,6 +117,8 @@ async function sendOne(unsent: Unsent): Promise<void> {
       return void (await put(relaxedHandSchema, paths.relaxedHand(unsent.id), unsent.body));
     case 'take':
       return void (await put(takeSchema, paths.take(unsent.id), unsent.body));
+    case 'crossing':
+      return void (await put(crossingSchema, paths.crossing(unsent.id), unsent.body));
     case 'log':
       return void (await put(logEntrySchema, paths.log(unsent.id), unsent.body));
   }

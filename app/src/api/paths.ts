@@ -8,6 +8,8 @@ export const paths = {
   hold: (id: string) => `/api/holds/${id}`,
   relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,
   take: (id: string) => `/api/takes/${id}`,
+  crossing: (id: string) => `/api/crossings/${id}`,
+  crossings: (setupId: string) => `/api/crossings?setup=${setupId}`,
   takes: (setupId: string) => `/api/takes?setup=${setupId}`,
   log: (id: string) => `/api/log/${id}`,
   letter: (checkId: string) => `/api/letters/${checkId}`,

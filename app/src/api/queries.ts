@@ -1,6 +1,7 @@
 import useSWR, { mutate } from 'swr';
 import {
   checkSchema,
+  crossingListSchema,
   handFileSchema,
   ownHoldListSchema,
   ownHoldSchema,
@@ -41,6 +42,9 @@ export function useFileOfCheck({ studentId, setupId }: Pick<Check, 'studentId' |
 }
 /** The newest takes of strokes on an instrument, newest first. */
 export const useTakes = (setupId: string) => useAsked(takeListSchema, paths.takes(setupId));
+/** The newest string crossings on an instrument, newest first. */
+export const useCrossings = (setupId: string) =>
+  useAsked(crossingListSchema, paths.crossings(setupId));
 export const useOwnHolds = () => useAsked(ownHoldListSchema, paths.holds);
 export const useCheck = (checkId: string | null) =>
   useAsked(checkSchema, checkId === null ? null : paths.check(checkId));
@@ -64,5 +68,6 @@ export async function refreshStudent(id: string): Promise<void> {
     mutate(paths.students),
     mutate((key) => typeof key === 'string' && key.startsWith(own)),
     mutate((key) => typeof key === 'string' && key.startsWith(paths.takes(''))),
+    mutate((key) => typeof key === 'string' && key.startsWith(paths.crossings(''))),
   ]);
 }

@@ -25,6 +25,7 @@ describe('openDatabase', () => {
     expect(before).toEqual([
       'captures',
       'checks',
+      'crossings',
       'holds',
       'letters',
       'log_entries',
@@ -61,6 +62,8 @@ describe('openDatabase', () => {
   it('carries the students and checks of an earlier studio over, and back', async () => {
     const db = await openDatabase(freshFile());
     const later = '20261125150000_setups_taps_holds';
+    await db.migrate.down({ name: '20261126020000_crossings' });
+    await db.migrate.down({ name: '20261126010000_takes_fingers_seen' });
     await db.migrate.down({ name: '20261125230000_takes' });
     await db.migrate.down({ name: '20261125220000_own_bows' });
     await db.migrate.down({ name: '20261125200000_lesson_log' });

@@ -5,6 +5,8 @@ import * as lessonLog from '../../migrations/20261125200000_lesson_log';
 import * as fittedHands from '../../migrations/20261125210000_fitted_hands';
 import * as ownBows from '../../migrations/20261125220000_own_bows';
 import * as takes from '../../migrations/20261125230000_takes';
+import * as takesFingersSeen from '../../migrations/20261126010000_takes_fingers_seen';
+import * as crossings from '../../migrations/20261126020000_crossings';
 
 interface Migration {
   name: string;
@@ -20,6 +22,8 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261125210000_fitted_hands', ...fittedHands },
   { name: '20261125220000_own_bows', ...ownBows },
   { name: '20261125230000_takes', ...takes },
+  { name: '20261126010000_takes_fingers_seen', ...takesFingersSeen },
+  { name: '20261126020000_crossings', ...crossings },
 ];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */

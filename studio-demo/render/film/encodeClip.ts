@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { build } from 'esbuild';
@@ -10,6 +9,8 @@ const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
 export interface ClipEncoder {
   /** @returns the clip's file */
   encode(order: ClipOrder): Promise<Buffer>;
+  /** The frames of a clip, ready to be encoded again. */
+  read(clip: Buffer): Promise<ClipOrder['frames']>;
   close(): Promise<void>;
 }
 
@@ -34,10 +35,10 @@ export async function openClipEncoder(): Promise<ClipEncoder> {
     async encode(order) {
       return Buffer.from(await page.evaluate((o) => window.encodeClip(o), order), 'base64');
     },
+    read: (clip) => page.evaluate((file) => window.readClip(file), asBase64(clip)),
     close: () => browser.close(),
   };
 }
 
-/** A JPEG file as the encoder takes it. */
-export const asBase64 = (jpeg: Buffer | string): string =>
-  (typeof jpeg === 'string' ? readFileSync(jpeg) : jpeg).toString('base64');
+/** A file as the encoder takes it. */
+export const asBase64 = (file: Buffer): string => file.toString('base64');

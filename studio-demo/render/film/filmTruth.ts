@@ -3,7 +3,7 @@ import { PLAYERS } from '@open-palm/core/stroke/testing';
 import { poseHand, type HandPose } from '../handPose';
 import { forearmMark, type WristBend } from '../truth';
 import { filmCamera, projectInFilm } from './filmCamera';
-import { bowPlaceAt, FILM, FRAME_TIMES_S, type Film } from './films';
+import { bowPlaceAt, FILM, frameTimesS, type Film } from './films';
 
 /** What is known of a frame of a clip; places in px of the clip, y down. */
 export interface FrameTruth {
@@ -36,8 +36,8 @@ export function wristBendAt({ name }: Film, place: number): WristBend {
 
 /** Everything that is true of a clip. */
 export function filmTruth(film: Film, poseAt: (place: number) => HandPose): FilmTruth {
-  const frames = FRAME_TIMES_S.map((timeS): FrameTruth => {
-    const place = bowPlaceAt(timeS);
+  const frames = frameTimesS(film).map((timeS): FrameTruth => {
+    const place = bowPlaceAt(film, timeS);
     const bend = wristBendAt(film, place);
     const hand = poseHand(poseAt(place), film.targets[0].build);
     const camera = filmCamera(place);

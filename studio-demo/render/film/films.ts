@@ -7,20 +7,20 @@ import { LOOKS } from '../looks';
 import { solveGrip } from '../solveGrip';
 
 /** Size and rate of the clips, as a telephone held by a teacher would send them after shrinking. */
-export const FILM = { width: 640, height: 480, rateHz: 20, seconds: 10 } as const;
+export const FILM = { width: 640, height: 480, rateHz: 20 } as const;
 
 /** The wall is behind the student, whom the camera sees from some steps away. */
 const WALL_MM = 2700;
 
-/** How many strokes are played, and how long each takes, s; the bow rests before the first and after the last. */
-const STROKES = 4;
+/** How long each stroke takes, s; the bow rests before the first and after the last. */
 const STROKE_S = 2.3;
-const REST_S = (FILM.seconds - STROKES * STROKE_S) / 2;
+const REST_S = 0.4;
 
 /** A student who is filmed while playing whole bows. */
 export interface Film {
   name: keyof typeof PLAYERS;
   look: Look;
+  strokes: number;
   /** The hand at the heel and at the point. */
   targets: readonly [heel: GripTarget, point: GripTarget];
 }
@@ -39,8 +39,9 @@ function targetOf({ thumb, little }: SimulatedPlayer, end: 0 | 1): GripTarget {
   };
 }
 
-const filmOf = (name: keyof typeof PLAYERS, look: Look): Film => ({
+const filmOf = (name: keyof typeof PLAYERS, look: Look, strokes: number): Film => ({
   name,
+  strokes,
   // Grain is what a clip has least room for; the arm leaves the picture wherever it points.
   look: { ...look, noise: 1.2, sleeveToMm: 900, room: { ...look.room, wallMm: WALL_MM } },
   targets: [targetOf(PLAYERS[name], 0), targetOf(PLAYERS[name], 1)],
@@ -48,24 +49,25 @@ const filmOf = (name: keyof typeof PLAYERS, look: Look): Film => ({
 
 /** The demo's clips: a supple, a locked and a compensating wrist. */
 export const FILMS: readonly Film[] = [
-  filmOf('supple', LOOKS[0]!),
-  filmOf('locked', LOOKS[1]!),
-  filmOf('compensating', LOOKS[3]!),
+  filmOf('supple', LOOKS[0]!, 4),
+  filmOf('locked', LOOKS[1]!, 2),
+  filmOf('compensating', LOOKS[3]!, 2),
 ];
 
 /** Where the bow is at a time, 0 heel to 1 point. */
-export function bowPlaceAt(timeS: number): number {
-  const playedS = Math.min(STROKES * STROKE_S, Math.max(0, timeS - REST_S));
-  const stroke = Math.min(STROKES - 1, Math.floor(playedS / STROKE_S));
+export function bowPlaceAt({ strokes }: Film, timeS: number): number {
+  const playedS = Math.min(strokes * STROKE_S, Math.max(0, timeS - REST_S));
+  const stroke = Math.min(strokes - 1, Math.floor(playedS / STROKE_S));
   const share = minimumJerk(playedS / STROKE_S - stroke);
   return stroke % 2 === 0 ? share : 1 - share;
 }
 
 /** Times of all frames of a clip, s. */
-export const FRAME_TIMES_S: readonly number[] = Array.from(
-  { length: FILM.seconds * FILM.rateHz },
-  (_, i) => i / FILM.rateHz,
-);
+export const frameTimesS = ({ strokes }: Film): number[] =>
+  Array.from(
+    { length: Math.round((strokes * STROKE_S + 2 * REST_S) * FILM.rateHz) },
+    (_, i) => i / FILM.rateHz,
+  );
 
 /** The hand's pose at any place of the bow: between those that were found for heel and point. */
 export function posesOf({ targets }: Film): (place: number) => HandPose {

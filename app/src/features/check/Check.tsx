@@ -8,7 +8,7 @@ import { useTokens } from '../../kit/ThemeProvider';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
 import { startJudge } from '../../workers/askJudge';
-import { useVision } from './measure/finder/useVision';
+import { useVision } from '../../workers/vision/useVision';
 import { CheckSteps } from './CheckSteps';
 import type { CheckDraft } from './draft/checkDraft';
 import { useDraftKeeper } from './draft/useDraftKeeper';

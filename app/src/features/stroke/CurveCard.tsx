@@ -6,7 +6,7 @@ import { LineChart } from '../../charts/LineChart';
 import type { ChartBand } from '../../charts/lineChartProps';
 import { useTokens } from '../../kit/ThemeProvider';
 import { strokeWords } from '../../strings/stroke';
-import { axisOf, knowsPlace, strokeLines } from './strokeLines';
+import { axisOf, knowsPlace, strokeLines, subjectOf } from './strokeLines';
 
 const words = strokeWords;
 
@@ -22,26 +22,32 @@ export function CurveCard({
   analysis,
   other,
   hold,
+  cursorS,
 }: {
   analysis: StrokeAnalysis;
   other: StrokeAnalysis | null;
   hold: Hold;
+  /** A time in the take to be pointed at. */
+  cursorS?: number | undefined;
 }) {
   const tokens = useTokens();
   const byPlace = knowsPlace(analysis);
   const lines = strokeLines(analysis);
   const others = other && knowsPlace(other) === byPlace ? strokeLines(other) : [];
-  const bands = byPlace ? bandsOf(hold) : [];
+  const subject = subjectOf(analysis);
+  const bands = byPlace ? bandsOf(hold, subject) : [];
+  const cursor = cursorS === undefined ? undefined : cursorAt(analysis, cursorS);
+  const titles = subject === 'bowSkew' ? words.path : words.curve;
   const values = [...lines, ...others].flatMap(({ points }) => points.map(({ y }) => y));
   return (
     <ChartCard
-      title={byPlace ? words.curve.title : words.curve.titleByTime}
+      title={byPlace ? titles.title : words.curve.titleByTime}
       {...(byPlace ? {} : { says: words.curve.byTime })}
       columns={[words.curve.place, ...lines.map((_, i) => words.curve.stroke(i + 1)).slice(0, 4)]}
       rows={tableRows(lines.slice(0, 4))}
     >
       <LineChart
-        label={words.curve.picture}
+        label={titles.picture}
         lines={[
           ...others.map(({ id, points }) => ({
             id: `other ${id}`,
@@ -59,7 +65,15 @@ export function CurveCard({
         )}
         yWord="°"
         bands={bands}
-        rulesY={[{ at: 0, label: words.straight, color: tokens.inkSecond, dash: '1 0' }]}
+        {...(cursor == null ? {} : { cursor })}
+        rulesY={[
+          {
+            at: 0,
+            label: subject === 'bowSkew' ? words.path.square : words.straight,
+            color: tokens.inkSecond,
+            dash: '1 0',
+          },
+        ]}
         xWords={
           byPlace
             ? [
@@ -77,9 +91,21 @@ export function CurveCard({
   );
 }
 
-function bandsOf(hold: Hold): ChartBand[] {
+/** Where on the axis a time is: the bow's place then, or how far the stroke has gone. */
+function cursorAt({ even, strokes }: StrokeAnalysis, timeS: number): number | null {
+  const { timesS, channels } = even;
+  const nearest = timesS.reduce(
+    (best, time, i) => (Math.abs(time - timeS) < Math.abs(timesS[best]! - timeS) ? i : best),
+    0,
+  );
+  if (channels.bowPlace) return channels.bowPlace[nearest] ?? null;
+  const stroke = strokes.find(({ fromS, toS }) => timeS >= fromS && timeS <= toS);
+  return stroke ? (timeS - stroke.fromS) / (stroke.toS - stroke.fromS) : null;
+}
+
+function bandsOf(hold: Hold, measure: 'wristFlexion' | 'bowSkew'): ChartBand[] {
   return PARTS.flatMap(([place, from, to]) => {
-    const band = bandFor(hold, 'wristFlexion', place);
+    const band = bandFor(hold, measure, place);
     return band && !('allowed' in band) ? [{ from, to, lo: band.lo, hi: band.hi }] : [];
   });
 }

@@ -7,7 +7,7 @@ import { Button } from '../../kit/Button';
 import { DragHandle } from '../../kit/DragHandle';
 import { useTokens } from '../../kit/ThemeProvider';
 import { strokeWords } from '../../strings/stroke';
-import { axisOf } from './strokeLines';
+import { axisOf, subjectOf } from './strokeLines';
 
 const words = strokeWords;
 const HEIGHT = 150;
@@ -20,11 +20,14 @@ const APART_S = 0.1;
 export function CutsCard({
   analysis,
   corrected,
+  cursorS,
   onCuts,
 }: {
   analysis: StrokeAnalysis;
   /** Whether the turns were moved by hand. */
   corrected: boolean;
+  /** A time to be pointed at. */
+  cursorS?: number | undefined;
   /** Null finds them again. */
   onCuts: (cuts: readonly StrokeCut[] | null) => void;
 }) {
@@ -32,7 +35,7 @@ export function CutsCard({
   const { even, strokes } = analysis;
   const [start, end] = [even.timesS[0]!, even.timesS.at(-1)!];
   const turns = strokes.slice(1).map(({ fromS }) => fromS);
-  const values = even.channels.wristFlexion!;
+  const values = even.channels[subjectOf(analysis)]!;
   const share = (time: number) =>
     (CHART_BOX.left + ((time - start) / (end - start)) * CHART_BOX.width) / CHART_BOX.whole;
   const timeAt = (x: number) =>
@@ -76,6 +79,7 @@ export function CutsCard({
           {...axisOf(values)}
           yWord="°"
           height={HEIGHT}
+          {...(cursorS === undefined ? {} : { cursor: cursorS })}
           xWords={[
             { at: start, word: words.cuts.at(start) },
             { at: end, word: words.cuts.at(end) },

@@ -9,7 +9,7 @@ const words = strokeWords;
 
 /** Everything that a take tells, as numbers with their doubts. */
 export function StrokeNumbers({ analysis }: { analysis: StrokeAnalysis }) {
-  const { ranges, means, steeringShare, smoothness } = analysis;
+  const { ranges, means, skew, steeringShare, smoothness } = analysis;
   const row = (id: string, head: string, cell: string | null): TableRow[] =>
     cell === null ? [] : [{ id, head, cells: [cell] }];
   const range = (told: Range | undefined) => (told ? words.told(told.deg, told.sd) : null);
@@ -30,6 +30,14 @@ export function StrokeNumbers({ analysis }: { analysis: StrokeAnalysis }) {
               means[place] && words.told(means[place].deg, means[place].sd),
             ),
           ),
+          ...(['heel', 'middle', 'point'] as const).flatMap((place) =>
+            row(
+              `skew ${place}`,
+              words.numbers.skewAt(words.places[place]),
+              skew[place] && words.told(skew[place].deg, skew[place].sd),
+            ),
+          ),
+          ...row('skew', words.numbers.skew, range(ranges.bowSkew)),
           ...row('deviation', words.numbers.deviation, range(ranges.wristDeviation)),
           ...row('thumb', words.numbers.thumb, range(ranges.thumbIp)),
           ...row('little', words.numbers.little, range(ranges.littlePip)),

@@ -1,4 +1,6 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
+import { useFocusEffect } from 'expo-router';
+import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { gripFacts, gripOf, type HandFile, type Take } from '@open-palm/contract';
 import { outbox } from '../../api/outbox';
@@ -16,6 +18,9 @@ import { SKINS } from '../../portrait/skin';
 import { strings } from '../../strings';
 import { strokeWords } from '../../strings/stroke';
 import { agoWords } from '../../strings/dateWords';
+import { AddTake } from './AddTake';
+import type { MadeTake, ShownClip } from './frames/MarkFrames';
+import { CrossingsCard } from './crossings/CrossingsCard';
 import { openCsv, type OpenedFile } from './openCsv';
 import { StillsCard } from './StillsCard';
 import { TakeView } from './TakeView';
@@ -48,26 +53,47 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
   const takes = useWithUnsent(kept, setupId);
   const [chosen, setChosen] = useState<string | null>(null);
   const [fresh, setFresh] = useState<Take | null>(null);
+  // Stays in the background while its take is shown: the clip belongs to it.
+  const [adding, setAdding] = useState<{ turn: number; open: boolean } | null>(null);
+  const [clip, setClip] = useState<{ takeId: string; shows: ShownClip } | null>(null);
   const [problem, setProblem] = useState<Extract<OpenedFile, { problem: string }> | null>(null);
   const shown = fresh ?? takes.find(({ id }) => id === chosen) ?? takes[0] ?? null;
   const now = new Date();
 
-  const open = async () => {
-    const opened = await openCsv();
-    if (!opened) return;
-    if ('problem' in opened) return setProblem(opened);
-    setProblem(null);
-    setFresh({
+  const begin = (source: Take['source'], { series, clip: shows }: MadeTake) => {
+    const take: Take = {
       id: uuidv7(),
       studentId: student.id,
       setupId,
       takenAt: new Date().toISOString(),
       context: 'playing-start',
-      source: 'csv',
-      series: opened.series,
+      source,
+      series,
       cuts: null,
-    });
+      fingersSeen: null,
+    };
+    setProblem(null);
+    setFresh(take);
+    setAdding(shows ? (now) => now && { ...now, open: false } : null);
+    setClip(shows ? { takeId: take.id, shows } : null);
   };
+  const open = async () => {
+    const opened = await openCsv();
+    if (!opened) return;
+    if ('problem' in opened) return setProblem(opened);
+    begin('csv', opened);
+  };
+  const leave = () => {
+    setProblem(null);
+    setAdding(null);
+    setClip(null);
+  };
+  const forget = () => {
+    setFresh(null);
+    // What was marked is still there: the take can be made again with more frames.
+    setAdding((now) => now && { ...now, open: true });
+  };
+  useFocusEffect(useCallback(() => leave, []));
   const keep = async ({ id, ...body }: Take) => {
     await outbox.add({ kind: 'take', id, studentName: student.name, pictures: [], body });
     void sendUnsent();
@@ -77,88 +103,114 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
     else void keep(take);
   };
 
+  const header = (
+    <BackHeader
+      title={words.title}
+      under={`${student.name} · ${holdName(taught)}`}
+      backLabel={strings.nav.toStudent}
+      onBack={`/students/${student.id}?setup=${setupId}`}
+    />
+  );
+  const isAdding = adding?.open === true;
   return (
     <Screen
       columns
-      footer={
-        fresh ? (
-          <>
-            <Button label={words.forget} onPress={() => setFresh(null)} />
-            <Button
-              label={words.keep}
-              icon="check"
-              primary
-              onPress={() =>
-                void keep(fresh).then(() => {
-                  setChosen(fresh.id);
-                  setFresh(null);
-                })
-              }
-              style={{ flex: 1 }}
-            />
-          </>
-        ) : (
-          <Button
-            label={words.openFile}
-            icon="file-delimited-outline"
-            primary
-            onPress={() => void open()}
-            style={{ flex: 1 }}
-          />
-        )
-      }
+      {...(isAdding
+        ? {}
+        : {
+            footer: fresh ? (
+              <>
+                <Button label={clip ? words.moreMarks : words.forget} onPress={forget} />
+                <Button
+                  label={words.keep}
+                  icon="check"
+                  primary
+                  onPress={() =>
+                    void keep(fresh).then(() => {
+                      setChosen(fresh.id);
+                      setFresh(null);
+                    })
+                  }
+                  style={{ flex: 1 }}
+                />
+              </>
+            ) : (
+              <Button
+                label={words.add}
+                icon="plus"
+                primary
+                onPress={() => {
+                  setClip(null);
+                  setAdding((now) => ({ turn: (now?.turn ?? 0) + 1, open: true }));
+                }}
+                style={{ flex: 1 }}
+              />
+            ),
+          })}
     >
-      <BackHeader
-        title={words.title}
-        under={`${student.name} · ${holdName(taught)}`}
-        backLabel={strings.nav.toStudent}
-        onBack={`/students/${student.id}?setup=${setupId}`}
-      />
+      {header}
       {problem ? (
         <Notice tone="out" title={words.unreadable(problem.name)}>
           {problem.problem}
         </Notice>
       ) : null}
-      {fresh ? (
-        <Choices question={words.when}>
-          {(['playing-start', 'playing-end'] as const).map((context) => (
-            <Choice
-              key={context}
-              label={context === 'playing-start' ? words.starts : words.ends}
-              chosen={fresh.context === context}
-              onPress={() => setFresh({ ...fresh, context })}
-            />
-          ))}
-        </Choices>
+      {adding ? (
+        <View style={isAdding ? undefined : { display: 'none' }}>
+          <AddTake
+            key={adding.turn}
+            side={student.side}
+            onCsv={() => void open()}
+            onTake={begin}
+            onLeave={leave}
+          />
+        </View>
       ) : null}
-      {!fresh && takes.length > 1 ? (
-        <Choices question={words.takes}>
-          {takes.map((take) => (
-            <Choice
-              key={take.id}
-              label={nameOf(take, now)}
-              chosen={take.id === shown?.id}
-              onPress={() => setChosen(take.id)}
+      {isAdding ? null : (
+        <>
+          {fresh ? (
+            <Choices question={words.when}>
+              {(['playing-start', 'playing-end'] as const).map((context) => (
+                <Choice
+                  key={context}
+                  label={context === 'playing-start' ? words.starts : words.ends}
+                  chosen={fresh.context === context}
+                  onPress={() => setFresh({ ...fresh, context })}
+                />
+              ))}
+            </Choices>
+          ) : null}
+          {!fresh && takes.length > 1 ? (
+            <Choices question={words.takes}>
+              {takes.map((take) => (
+                <Choice
+                  key={take.id}
+                  label={nameOf(take, now)}
+                  chosen={take.id === shown?.id}
+                  onPress={() => setChosen(take.id)}
+                />
+              ))}
+            </Choices>
+          ) : null}
+          {shown ? (
+            <TakeView
+              key={shown.id}
+              take={shown}
+              others={takes.filter(({ id }) => id !== shown.id)}
+              hold={hold}
+              skin={SKINS[student.skinTone]}
+              mirrored={student.side === 'left'}
+              clip={clip?.takeId === shown.id ? clip.shows : null}
+              nameOf={(take) => nameOf(take, now)}
+              onChange={change}
             />
-          ))}
-        </Choices>
-      ) : null}
-      {shown ? (
-        <TakeView
-          key={shown.id}
-          take={shown}
-          others={takes.filter(({ id }) => id !== shown.id)}
-          hold={hold}
-          skin={SKINS[student.skinTone]}
-          mirrored={student.side === 'left'}
-          nameOf={(take) => nameOf(take, now)}
-          onChange={change}
-        />
-      ) : (
-        <Text>{words.empty}</Text>
+          ) : (
+            <Text>{words.empty}</Text>
+          )}
+          <CrossingsCard handFile={handFile} />
+          <StillsCard handFile={handFile} skin={SKINS[student.skinTone]} />
+          <Notice>{strings.cautions.pain}</Notice>
+        </>
       )}
-      <StillsCard handFile={handFile} skin={SKINS[student.skinTone]} />
-      <Notice>{strings.cautions.pain}</Notice>
     </Screen>
   );
 }

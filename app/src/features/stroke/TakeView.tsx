@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { Take } from '@open-palm/contract';
+import { FINGERS_SEEN, type Take } from '@open-palm/contract';
 import { writeStrokeCsv } from '@open-palm/contract/stroke';
 import type { Hold } from '@open-palm/core/holds';
 import { analyseStroke, strokeVerdicts } from '@open-palm/core/stroke';
@@ -14,9 +14,15 @@ import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import type { Skin } from '../../portrait/skin';
 import { strokeWords } from '../../strings/stroke';
+import { ClipScrub } from './clip/ClipScrub';
 import { compareWords } from './compareWords';
 import { CurveCard } from './CurveCard';
 import { CutsCard } from './CutsCard';
+import type { ShownClip } from './frames/MarkFrames';
+import { PathPictures } from './PathPictures';
+import { pathSentences } from './pathSentences';
+import { readAt } from './readAt';
+import { subjectOf } from './strokeLines';
 import { StrokeNumbers } from './StrokeNumbers';
 import { strokeMark, strokeSentences } from './strokeSentences';
 import { WristPortraits } from './WristPortraits';
@@ -30,6 +36,7 @@ export function TakeView({
   hold,
   skin,
   mirrored,
+  clip,
   nameOf,
   onChange,
 }: {
@@ -38,56 +45,98 @@ export function TakeView({
   hold: Hold;
   skin: Skin;
   mirrored: boolean;
+  /** The clip it was read from, while it is at hand. */
+  clip: ShownClip | null;
   nameOf: (take: Take) => string;
   onChange: (take: Take) => void;
 }) {
   const [cuts, setCuts] = useState(take.cuts);
+  const [fingersSeen, setFingersSeen] = useState(take.fingersSeen);
   const [otherId, setOtherId] = useState<string | null>(null);
+  const [timeS, setTimeS] = useState(take.series.timesS[0]!);
+  const cursorS = clip ? timeS : undefined;
   const analysis = useMemo(
     () => analyseStroke(take.series, cuts ?? undefined),
     [take.series, cuts],
   );
-  const other = others.find(({ id }) => id === otherId) ?? null;
+  const subject = subjectOf(analysis);
+  const comparable = others.filter(({ series }) => series.channels[subject] !== undefined);
+  const other = comparable.find(({ id }) => id === otherId) ?? null;
   const otherAnalysis = useMemo(
     () => other && analyseStroke(other.series, other.cuts ?? undefined),
     [other],
   );
-  const verdicts = strokeVerdicts(analysis, hold);
+  const verdicts = strokeVerdicts(analysis, hold, fingersSeen);
+  // A wrist that goes too far may do the fingers' work: from the side they are not seen by the program.
+  const asksFingers = verdicts[0]?.code === 'tooWide' && analysis.fingers === null;
+  const sentences = subject === 'bowSkew' ? pathSentences(analysis) : strokeSentences(verdicts);
   const isLater = other !== null && Date.parse(take.takenAt) >= Date.parse(other.takenAt);
   return (
     <Columns
       picture={
         <>
+          {clip ? (
+            <ClipScrub
+              clip={clip}
+              timeS={timeS}
+              fromS={take.series.timesS[0]!}
+              toS={take.series.timesS.at(-1)!}
+              says={readAt(analysis, timeS)}
+              onTime={setTimeS}
+            />
+          ) : null}
           <Card style={{ gap: space(2) }}>
-            <WristPortraits wrists={analysis.means} skin={skin} mirrored={mirrored} />
+            {subject === 'bowSkew' ? (
+              <PathPictures skew={analysis.skew} mirrored={mirrored} />
+            ) : (
+              <WristPortraits wrists={analysis.means} skin={skin} mirrored={mirrored} />
+            )}
             <View style={{ gap: space(1) }} role="status" aria-label={words.title}>
-              {strokeSentences(verdicts).map((sentence, i) => (
+              {sentences.map((sentence, i) => (
                 <View
                   key={sentence}
                   style={{ flexDirection: 'row', gap: space(2), alignItems: 'flex-start' }}
                 >
-                  {i === 0 ? <StateMark state={strokeMark(verdicts)} /> : null}
+                  {i === 0 && subject === 'wristFlexion' ? (
+                    <StateMark state={strokeMark(verdicts)} />
+                  ) : null}
                   <Text variant={i === 0 ? 'body' : 'small'} style={{ flex: 1 }}>
                     {sentence}
                   </Text>
                 </View>
               ))}
             </View>
+            {asksFingers ? (
+              <Choices question={words.fingers.question}>
+                {FINGERS_SEEN.map((seen) => (
+                  <Choice
+                    key={seen}
+                    label={words.fingers[seen]}
+                    chosen={fingersSeen === seen}
+                    onPress={() => {
+                      setFingersSeen(seen);
+                      onChange({ ...take, cuts, fingersSeen: seen });
+                    }}
+                  />
+                ))}
+              </Choices>
+            ) : null}
           </Card>
-          <CurveCard analysis={analysis} other={otherAnalysis} hold={hold} />
+          <CurveCard analysis={analysis} other={otherAnalysis} hold={hold} cursorS={cursorS} />
         </>
       }
     >
       <CutsCard
         analysis={analysis}
         corrected={cuts !== null}
+        cursorS={cursorS}
         onCuts={(moved) => {
           const corrected = moved && [...moved];
           setCuts(corrected);
-          onChange({ ...take, cuts: corrected });
+          onChange({ ...take, cuts: corrected, fingersSeen });
         }}
       />
-      {others.length > 0 ? (
+      {subject === 'wristFlexion' && comparable.length > 0 ? (
         <Card style={{ gap: space(2) }}>
           <Text variant="strong" level={2}>
             {words.compare.title}
@@ -98,7 +147,7 @@ export function TakeView({
               chosen={other === null}
               onPress={() => setOtherId(null)}
             />
-            {others.map((one) => (
+            {comparable.map((one) => (
               <Choice
                 key={one.id}
                 label={nameOf(one)}

@@ -1,4 +1,4 @@
-import type { StrokeAnalysis } from '@open-palm/core/stroke';
+import type { StrokeAnalysis, StrokeChannel } from '@open-palm/core/stroke';
 
 /** A stroke as points over the bow (0 heel, 1 point) or, where the bow was not seen, over its own time (0 to 1). */
 export interface StrokeLine {
@@ -10,11 +10,15 @@ export interface StrokeLine {
 export const knowsPlace = ({ even }: Pick<StrokeAnalysis, 'even'>): boolean =>
   even.channels.bowPlace?.some((place) => place !== null) ?? false;
 
-/** The wrist's flexion in each stroke, to be laid over each other. */
-export function strokeLines({
-  even,
-  strokes,
-}: Pick<StrokeAnalysis, 'even' | 'strokes'>): StrokeLine[] {
+/** What a take is about: the wrist, or the bow's path where it was seen from the front. */
+export const subjectOf = ({ even }: Pick<StrokeAnalysis, 'even'>): 'wristFlexion' | 'bowSkew' =>
+  even.channels.wristFlexion ? 'wristFlexion' : 'bowSkew';
+
+/** One channel in each stroke, to be laid over each other. */
+export function strokeLines(
+  { even, strokes }: Pick<StrokeAnalysis, 'even' | 'strokes'>,
+  channel: StrokeChannel = subjectOf({ even }),
+): StrokeLine[] {
   const byPlace = knowsPlace({ even });
   const { timesS, channels } = even;
   return strokes.map(({ fromS, toS }) => ({
@@ -22,7 +26,7 @@ export function strokeLines({
     points: timesS.flatMap((time, i) => {
       if (time < fromS || time > toS) return [];
       const x = byPlace ? (channels.bowPlace![i] ?? null) : (time - fromS) / (toS - fromS);
-      return x === null ? [] : [{ x, y: channels.wristFlexion![i] ?? null }];
+      return x === null ? [] : [{ x, y: channels[channel]?.[i] ?? null }];
     }),
   }));
 }

@@ -10,6 +10,7 @@ interface TakeRow {
   source: string;
   series_json: string;
   cuts_json: string | null;
+  fingers_seen: string | null;
   body_sha256: string;
   created_at: string;
 }
@@ -23,6 +24,7 @@ const takeOf = (row: TakeRow): Take => ({
   source: row.source as Take['source'],
   series: JSON.parse(row.series_json),
   cuts: row.cuts_json === null ? null : JSON.parse(row.cuts_json),
+  fingersSeen: row.fingers_seen as Take['fingersSeen'],
 });
 
 /** The newest takes of an instrument, newest first. */
@@ -55,13 +57,19 @@ export async function addTake(
     source: take.source,
     series_json: JSON.stringify(take.series),
     cuts_json: take.cuts && JSON.stringify(take.cuts),
+    fingers_seen: take.fingersSeen,
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
   });
 }
 
-export async function updateCuts(db: Knex, id: string, cuts: Take['cuts']): Promise<void> {
+/** What a person corrects or adds afterwards. */
+export async function updateTake(
+  db: Knex,
+  id: string,
+  { cuts, fingersSeen }: Pick<Take, 'cuts' | 'fingersSeen'>,
+): Promise<void> {
   await db<TakeRow>('takes')
     .where({ id })
-    .update({ cuts_json: cuts && JSON.stringify(cuts) });
+    .update({ cuts_json: cuts && JSON.stringify(cuts), fingers_seen: fingersSeen });
 }

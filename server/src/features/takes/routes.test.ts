@@ -22,6 +22,7 @@ const take = (more: Partial<TakeInput> = {}): TakeInput => ({
     channels: { wristFlexion: [12, 4, null, -6], bowPlace: [0, 0.4, 0.8, 1] },
   },
   cuts: null,
+  fingersSeen: null,
   ...more,
 });
 const put = (id: string, body: unknown) => studio.put(`/api/takes/${id}`, body);
@@ -39,13 +40,18 @@ describe('takes', () => {
     expect(second).toEqual({ ...take(), id: older });
   });
 
-  it('give the same answer when sent again, and let only their cuts change', async () => {
+  it('give the same answer when sent again, and let only their cuts and the fingers seen change', async () => {
     const id = uuidv7();
     const first = await put(id, take());
     expect((await put(id, take())).body).toEqual(first.body);
     const cuts = [{ fromS: 0, toS: 1.5, direction: 'down' as const }];
     expect((await put(id, take({ cuts }))).status).toBe(200);
     expect((await listed()).find((kept) => kept.id === id)!.cuts).toEqual(cuts);
+    expect((await put(id, take({ cuts, fingersSeen: 'still' }))).status).toBe(200);
+    expect((await listed()).find((kept) => kept.id === id)).toMatchObject({
+      cuts,
+      fingersSeen: 'still',
+    });
     const other = take({ series: { ...take().series, timesS: [0, 0.6, 1, 1.5] } });
     expect((await put(id, other)).status).toBe(409);
     expect((await listed()).find((kept) => kept.id === id)!.series).toEqual(take().series);

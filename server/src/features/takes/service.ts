@@ -5,11 +5,11 @@ import { strokeIssues } from '@open-palm/core/stroke';
 import { bodyHash } from '../../bodyHash';
 import { notFound, Problem } from '../../problem';
 import { setupExists, studentExists } from '../../references/repo';
-import { addTake, bodyHashOf, updateCuts } from './repo';
+import { addTake, bodyHashOf, updateTake } from './repo';
 
 /**
- * Keeps a take under the client's id. The same again gives the same answer; with other cuts, these take the place of the
- * earlier ones, while what was recorded never changes.
+ * Keeps a take under the client's id. The same again gives the same answer; cuts and what was seen of the fingers
+ * take the place of the earlier ones, while what was recorded never changes.
  *
  * @throws Problem `notFound` for an unknown student or instrument, `conflict` when the id belongs to another take
  * @throws InputError when the take shows no stroke
@@ -20,14 +20,14 @@ export async function saveTake(
   input: TakeInput,
 ): Promise<Take> {
   const take: Take = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
-  const { cuts, ...recorded } = input;
+  const { cuts, fingersSeen, ...recorded } = input;
   const bodySha256 = bodyHash(recorded);
   const known = await bodyHashOf(db, id);
   if (known !== undefined) {
     if (known !== bodySha256) {
       throw new Problem(409, 'conflict', 'This id already belongs to another take.', 'id');
     }
-    await updateCuts(db, id, cuts);
+    await updateTake(db, id, { cuts, fingersSeen });
     return take;
   }
   if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');

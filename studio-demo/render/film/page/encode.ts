@@ -1,8 +1,12 @@
 import {
+  ALL_FORMATS,
   AudioSample,
   AudioSampleSource,
+  BlobSource,
   BufferTarget,
+  CanvasSink,
   CanvasSource,
+  Input,
   Mp4OutputFormat,
   Output,
   WebMOutputFormat,
@@ -25,6 +29,7 @@ export interface ClipOrder {
 declare global {
   interface Window {
     encodeClip: (order: ClipOrder) => Promise<string>;
+    readClip: (base64: string) => Promise<ClipOrder['frames']>;
   }
 }
 
@@ -34,8 +39,12 @@ window.encodeClip = async ({ kind, width, height, frames, bitsPerS, rotation, to
     format: kind === 'webm' ? new WebMOutputFormat() : new Mp4OutputFormat(),
     target,
   });
-  const canvas = new OffscreenCanvas(width, height);
+  // What a player turns is stored turned the other way.
+  const aside = rotation === 90 || rotation === 270;
+  const canvas = aside ? new OffscreenCanvas(height, width) : new OffscreenCanvas(width, height);
   const paper = canvas.getContext('2d')!;
+  paper.translate(canvas.width / 2, canvas.height / 2);
+  paper.rotate((-(rotation ?? 0) * Math.PI) / 180);
   const pictures = new CanvasSource(canvas, {
     codec: kind === 'webm' ? 'vp8' : 'avc',
     bitrate: bitsPerS,
@@ -48,13 +57,27 @@ window.encodeClip = async ({ kind, width, height, frames, bitsPerS, rotation, to
   for (const { timeS, durationS, jpeg } of frames) {
     const bytes = Uint8Array.from(atob(jpeg), (c) => c.charCodeAt(0));
     const bitmap = await createImageBitmap(new Blob([bytes], { type: 'image/jpeg' }));
-    paper.drawImage(bitmap, 0, 0, width, height);
+    paper.drawImage(bitmap, -width / 2, -height / 2, width, height);
     bitmap.close();
     await pictures.add(timeS, durationS);
   }
   if (toneS) await sound.add(tone(toneS));
   await output.finalize();
   return base64(new Uint8Array(target.buffer!));
+};
+
+/** The frames of a clip as JPEG files, base64, with their times. */
+window.readClip = async (file) => {
+  const bytes = Uint8Array.from(atob(file), (c) => c.charCodeAt(0));
+  const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(new Blob([bytes])) });
+  const track = (await input.getPrimaryVideoTrack())!;
+  const frames: ClipOrder['frames'] = [];
+  for await (const { canvas, timestamp, duration } of new CanvasSink(track).canvases()) {
+    const url = (canvas as HTMLCanvasElement).toDataURL('image/jpeg', 0.92);
+    const jpeg = url.slice(url.indexOf(',') + 1);
+    frames.push({ timeS: timestamp, durationS: duration, jpeg });
+  }
+  return frames;
 };
 
 const SAMPLE_RATE_HZ = 48_000;

@@ -13,7 +13,7 @@ import { READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
 import type { Marks } from '../measure/marksState';
 import { captureOf } from '../measure/measureMarks';
-import type { PreparedPicture } from '../picture/preparePicture';
+import type { PreparedPicture } from '../../../pictures/preparePicture';
 
 /** A prepared picture with the id under which it is sent. */
 export type ChosenPicture = PreparedPicture & { id: string };

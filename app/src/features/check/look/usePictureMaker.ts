@@ -1,13 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
-import { strings } from '../../../strings';
-import {
-  flipPicture,
-  MOST_PIXELS,
-  PictureProblem,
-  preparePicture,
-} from '../picture/preparePicture';
+import { pictureProblemWords } from '../../../pictures/pictureProblemWords';
+import { flipPicture, preparePicture } from '../../../pictures/preparePicture';
 import type { ChosenPicture } from './lookState';
 
 /** Makes pictures ready to be marked, and says in words why one could not be used. */
@@ -19,7 +13,7 @@ export function usePictureMaker() {
       if (made) setProblem(null);
       return made;
     } catch (error) {
-      setProblem(problemWords(error));
+      setProblem(pictureProblemWords(error));
       return null;
     }
   };
@@ -32,17 +26,4 @@ export function usePictureMaker() {
     flip: (picture: ChosenPicture) =>
       attempt(async () => ({ ...(await flipPicture(picture)), id: picture.id })),
   };
-}
-
-function problemWords(error: unknown): string {
-  const words = strings.check.problems;
-  if (!(error instanceof PictureProblem)) return words.damaged;
-  switch (error.kind) {
-    case 'tooLarge':
-      return words.tooLarge(LARGEST_PICTURE_BYTES / 1024 / 1024);
-    case 'tooManyPixels':
-      return words.tooManyPixels(MOST_PIXELS / 1_000_000);
-    default:
-      return words[error.kind];
-  }
 }

@@ -7,7 +7,7 @@ import { useTokens } from '../../../kit/ThemeProvider';
 import { space } from '../../../kit/tokens';
 import { useWide } from '../../../kit/useWide';
 import { strings } from '../../../strings';
-import type { PreparedPicture } from '../picture/preparePicture';
+import type { PreparedPicture } from '../../../pictures/preparePicture';
 import type { PointName, Side } from '@open-palm/core/measure';
 import { confirmStep } from './confirmStep';
 import { ConfirmGuide } from './finder/ConfirmGuide';

@@ -8,7 +8,7 @@ import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import { confirmStep } from './confirmStep';
 import { GuessOverlay } from './finder/GuessOverlay';
-import { Magnifier } from './Magnifier';
+import { Magnifier } from '../../../pictures/Magnifier';
 import { MarkHandle } from './MarkHandle';
 import { MarksOverlay } from '../../../pictures/MarksOverlay';
 import { guessesGivenUp, pointToSet } from './marks';

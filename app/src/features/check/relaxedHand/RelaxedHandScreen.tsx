@@ -6,7 +6,7 @@ import { paths } from '../../../api/paths';
 import { useHandFile } from '../../../api/queries';
 import { Loaded } from '../../../kit/Loaded';
 import type { ChosenPicture } from '../look/lookState';
-import { useVision } from '../measure/finder/useVision';
+import { useVision } from '../../../workers/vision/useVision';
 import { useKeep } from '../look/useKeep';
 import { usePictureMaker } from '../look/usePictureMaker';
 import { Viewfinder } from '../viewfinder/Viewfinder';

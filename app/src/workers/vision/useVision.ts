@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
-import { VisionClient } from '../../../../workers/vision/visionClient';
+import { VisionClient } from './visionClient';
 
-/** The hand finder of one look: loaded when a picture is first measured, given back when the look is left. */
+/** The hand finder of one screen: loaded when it is first needed, given back when the screen is left. */
 export function useVision(): VisionClient {
   const [vision] = useState(() => new VisionClient());
   useEffect(() => () => vision.close(), [vision]);

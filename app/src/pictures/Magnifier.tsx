@@ -2,8 +2,8 @@ import { memo } from 'react';
 import { Image, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import type { Vec2 } from '@open-palm/core/units';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { toScreen, type Size, type Viewport } from '../../../pictures/viewport';
+import { useTokens } from '../kit/ThemeProvider';
+import { toScreen, type Size, type Viewport } from './viewport';
 
 const SIZE = 132;
 const EDGE = 8;

@@ -1,0 +1,54 @@
+import { Image, Pressable, View } from 'react-native';
+import { Button } from '../../../kit/Button';
+import { Text } from '../../../kit/Text';
+import { useTokens } from '../../../kit/ThemeProvider';
+import { RADIUS, space } from '../../../kit/tokens';
+import { strokeWords } from '../../../strings/stroke';
+import type { MarkableFrame } from './markableFrame';
+
+const words = strokeWords.frames.heel;
+
+/** Which end of the hand's way is nearer the heel: a picture cannot tell, a person sees it at once. */
+export function HeelQuestion({
+  ends,
+  onHeel,
+  onLeave,
+}: {
+  ends: readonly [MarkableFrame, MarkableFrame];
+  onHeel: (timeS: number) => void;
+  onLeave: () => void;
+}) {
+  const tokens = useTokens();
+  const inTime = [...ends].sort((a, b) => a.picture.timeS - b.picture.timeS);
+  return (
+    <View style={{ gap: space(3), maxWidth: 560 }}>
+      <Text variant="strong" level={2}>
+        {words.question}
+      </Text>
+      <Text variant="small" second>
+        {words.help}
+      </Text>
+      {inTime.map(({ picture }, i) => (
+        <Pressable
+          key={picture.timeS}
+          role="button"
+          aria-label={words.end(i + 1, picture.timeS)}
+          onPress={() => onHeel(picture.timeS)}
+          style={{
+            borderRadius: RADIUS,
+            overflow: 'hidden',
+            borderWidth: 2,
+            borderColor: tokens.line,
+          }}
+        >
+          <Image
+            source={{ uri: picture.url }}
+            aria-hidden
+            style={{ width: '100%', aspectRatio: picture.width / picture.height }}
+          />
+        </Pressable>
+      ))}
+      <Button label={strokeWords.frames.leave} onPress={onLeave} />
+    </View>
+  );
+}

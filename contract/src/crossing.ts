@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { ELBOW_LEVELS } from '@open-palm/core/measure';
+import { idSchema } from './ids';
+
+/** How the elbow was seen on each string, the lowest first. */
+const elbowsSchema = z
+  .array(
+    z.object({ string: z.string().min(1).max(3), elbow: z.enum(ELBOW_LEVELS).nullable() }).strict(),
+  )
+  .min(4)
+  .max(5)
+  .refine(
+    (strings) => new Set(strings.map(({ string }) => string)).size === strings.length,
+    'a string is there twice',
+  )
+  .refine((strings) => strings.some(({ elbow }) => elbow !== null), 'nothing was looked at');
+
+/** String crossings that were looked at, on their way to the studio. */
+export const crossingInputSchema = z
+  .object({
+    studentId: idSchema,
+    setupId: idSchema,
+    seenAt: z.iso.datetime({ offset: true }),
+    strings: elbowsSchema,
+  })
+  .strict();
+
+export const crossingSchema = crossingInputSchema.extend({ id: idSchema });
+
+export const crossingListSchema = z.object({ crossings: z.array(crossingSchema) });
+
+export type CrossingInput = z.infer<typeof crossingInputSchema>;
+export type Crossing = z.infer<typeof crossingSchema>;

@@ -1,0 +1,54 @@
+import type { Knex } from 'knex';
+import type { Crossing } from '@open-palm/contract';
+
+interface CrossingRow {
+  id: string;
+  student_id: string;
+  setup_id: string;
+  seen_at: string;
+  strings_json: string;
+  body_sha256: string;
+  created_at: string;
+}
+
+/** The newest of an instrument, newest first. */
+export async function newestCrossings(
+  db: Knex,
+  setupId: string,
+  most: number,
+): Promise<Crossing[]> {
+  const rows = await db<CrossingRow>('crossings')
+    .where({ setup_id: setupId })
+    .orderBy([
+      { column: 'seen_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .limit(most);
+  return rows.map((row) => ({
+    id: row.id,
+    studentId: row.student_id,
+    setupId: row.setup_id,
+    seenAt: row.seen_at,
+    strings: JSON.parse(row.strings_json),
+  }));
+}
+
+/** What the crossings with this id were sent as, if there are any. */
+export const crossingHashOf = async (db: Knex, id: string): Promise<string | undefined> =>
+  (await db<CrossingRow>('crossings').where({ id }).first('body_sha256'))?.body_sha256;
+
+export async function addCrossing(
+  db: Knex,
+  crossing: Crossing,
+  extra: { bodySha256: string; createdAt: string },
+): Promise<void> {
+  await db<CrossingRow>('crossings').insert({
+    id: crossing.id,
+    student_id: crossing.studentId,
+    setup_id: crossing.setupId,
+    seen_at: crossing.seenAt,
+    strings_json: JSON.stringify(crossing.strings),
+    body_sha256: extra.bodySha256,
+    created_at: extra.createdAt,
+  });
+}
