@@ -115,6 +115,9 @@ function analysed(even: EvenFrames, cut: StrokeCut): AnalysedStroke {
   };
 }
 
+/** A stroke of which less than this share was seen does not count against the others. */
+const SEEN_SHARE = 0.7;
+
 function rangeOver(
   even: EvenFrames,
   name: StrokeChannel,
@@ -123,7 +126,11 @@ function rangeOver(
   const noise = even.noiseSd[name] ?? 0;
   const whole = rangeOf(even.channels[name] ?? [], noise);
   if (!whole) return null;
-  const single = strokes.flatMap((cut) => rangeOf(between(even, name, cut), noise)?.deg ?? []);
+  const single = strokes.flatMap((cut) => {
+    const values = between(even, name, cut);
+    const seen = values.filter((value) => value !== null).length;
+    return seen < SEEN_SHARE * values.length ? [] : (rangeOf(values, noise)?.deg ?? []);
+  });
   if (single.length < 2) return whole;
   const mean = single.reduce((sum, deg) => sum + deg, 0) / single.length;
   const variance =

@@ -154,7 +154,7 @@ test('string crossings: a drill over the levels, a tap for each string, kept wit
 });
 
 test('a bass may have a fifth string', async ({ page }) => {
-  await openStroke(page, 'Jonte');
+  await openStroke(page, 'Bram');
   await expect(page.getByRole('radiogroup', { name: 'Elbow on the B string' })).toBeHidden();
   await page.getByRole('checkbox', { name: 'Five strings' }).click();
   await expect(page.getByRole('radiogroup', { name: 'Elbow on the B string' })).toBeVisible();

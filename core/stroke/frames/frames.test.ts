@@ -184,6 +184,13 @@ describe('a take from frames', () => {
     const two = PLAYED.map((frame, i) => (i < 2 ? frame : { ...frame, forearm: null }));
     expect(wristSeries(two, options)).toBeNull();
   });
+
+  it('does not doubt the range because a second stroke was not marked', () => {
+    const first = PLAYED.map((frame, i) => (i <= 10 ? frame : { ...frame, forearm: null }));
+    const { sd } = analyseStroke(wristSeries(first, options)!).ranges.wristFlexion!;
+    const { sd: both } = analyseStroke(wristSeries(PLAYED, options)!).ranges.wristFlexion!;
+    expect(sd).toBeLessThan(1.2 * both);
+  });
 });
 
 describe('three stills', () => {

@@ -75,7 +75,7 @@ const shortestTurn = (deg: number): number => ((((deg + 180) % 360) + 360) % 360
  *
  * @param heelS a time at which the bow is nearer the heel; null leaves the bow's place untold
  * @param markSdPx how far a mark may be off in each direction
- * @returns null while no wrist can be told in three frames
+ * @returns null while fewer than three frames have both hand and forearm
  */
 export function wristSeries(
   frames: readonly WristFrame[],
@@ -84,7 +84,7 @@ export function wristSeries(
   const places = placesAlong(frames, heelS);
   const wrists = wristInFrames(frames, places, side);
   const told = wrists.flatMap((wrist, i) => (wrist ? [{ wrist, frame: frames[i]! }] : []));
-  if (told.length < 3) return null;
+  if (told.filter(({ wrist }) => wrist.marked).length < 3) return null;
   const variances = told.map(({ wrist, frame: { forearm } }) =>
     forearm ? forearmDirectionSd(forearm, markSdPx) ** 2 : wrist.marked ? 0 : BETWEEN_SD_DEG ** 2,
   );

@@ -50,7 +50,9 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
     () => gripFacts(gripOf(student, setup, taught, null), taught, null),
     [student, setup, taught],
   );
-  const takes = useWithUnsent(kept, setupId);
+  // Between its arrival at the studio and the list that has it, a take must not be gone for a moment.
+  const [keptHere, setKeptHere] = useState<readonly Take[]>([]);
+  const takes = useWithUnsent(kept, keptHere, setupId);
   const [chosen, setChosen] = useState<string | null>(null);
   const [fresh, setFresh] = useState<Take | null>(null);
   // Stays in the background while its take is shown: the clip belongs to it.
@@ -96,6 +98,7 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
   useFocusEffect(useCallback(() => leave, []));
   const keep = async ({ id, ...body }: Take) => {
     await outbox.add({ kind: 'take', id, studentName: student.name, pictures: [], body });
+    setKeptHere((now) => [...now, { id, ...body }]);
     void sendUnsent();
   };
   const change = (take: Take) => {
@@ -219,15 +222,17 @@ const nameOf = ({ takenAt, context }: Take, now: Date): string =>
   words.takeOf(agoWords(takenAt, now), strings.contexts[context]);
 
 /** What the studio has, and what this device has not sent yet, newest first. */
-function useWithUnsent(kept: readonly Take[], setupId: string): readonly Take[] {
+function useWithUnsent(
+  kept: readonly Take[],
+  keptHere: readonly Take[],
+  setupId: string,
+): readonly Take[] {
   const unsent = useUnsent();
   return useMemo(() => {
     const waiting = unsent.flatMap((one) =>
       one.kind === 'take' && one.body.setupId === setupId ? [{ ...one.body, id: one.id }] : [],
     );
-    const ids = new Set(waiting.map(({ id }) => id));
-    return [...waiting, ...kept.filter(({ id }) => !ids.has(id))].sort(
-      (a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt),
-    );
-  }, [unsent, kept, setupId]);
+    const all = new Map([...kept, ...keptHere, ...waiting].map((take) => [take.id, take]));
+    return [...all.values()].sort((a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt));
+  }, [unsent, kept, keptHere, setupId]);
 }

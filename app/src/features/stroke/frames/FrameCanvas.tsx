@@ -32,7 +32,7 @@ export const MARK_LINES: readonly (readonly [MarkName, MarkName])[] = [
   ['stringUpper', 'stringLower'],
 ];
 
-/** A frame with its marks: a touch puts the mark that is asked for, or takes hold of one that is there. */
+/** A frame with its marks: a touch puts the mark that is asked for, or, when all are there, takes hold of one. */
 export function FrameCanvas({
   frame,
   kind,
@@ -69,8 +69,8 @@ export function FrameCanvas({
       }}
       onDown={(share) => {
         const to = inPicture(share);
-        const near = nearest(marks, to, GRASP_PX / scale);
-        const name = asked && (!near || near.away > GRASP_PX / scale / 2) ? asked : near?.name;
+        // While something is asked, a touch is the answer: marks may lie close to each other.
+        const name = asked ?? nearest(marks, to, GRASP_PX / scale);
         if (!name) return;
         hold(name);
         if (name === asked) onPut(name, to);
@@ -132,17 +132,13 @@ const within = ({ x, y }: Vec2, { width, height }: { width: number; height: numb
   y: Math.min(height, Math.max(0, y)),
 });
 
-function nearest(
-  marks: MarkableFrame['marks'],
-  to: Vec2,
-  reach: number,
-): { name: MarkName; away: number } | null {
+function nearest(marks: MarkableFrame['marks'], to: Vec2, reach: number): MarkName | null {
   let best: { name: MarkName; away: number } | null = null;
   for (const [name, { x, y }] of Object.entries(marks) as [MarkName, Vec2][]) {
     const away = Math.hypot(x - to.x, y - to.y);
     if (away <= reach && (best === null || away < best.away)) best = { name, away };
   }
-  return best;
+  return best?.name ?? null;
 }
 
 /** The marks of a frame and the lines between them, over a picture of this size. */
