@@ -4,6 +4,7 @@ import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
+import { useWide } from '../../kit/useWide';
 import type { Skin } from '../../portrait/skin';
 import { strokeWords } from '../../strings/stroke';
 import { WristPortraits, type PlacedWrists } from './WristPortraits';
@@ -13,10 +14,11 @@ const words = strokeWords;
 /** The wrist as the looks saw it at heel, middle and point: three stills, each the newest of its place. */
 export function StillsCard({ handFile, skin }: { handFile: HandFile; skin: Skin }) {
   const { student, setupId } = handFile;
+  const wide = useWide();
   const wrists = stillsOf(handFile);
   const any = Object.values(wrists).some((wrist) => wrist !== null);
   return (
-    <Card style={{ gap: space(2), width: '100%', maxWidth: 460 }}>
+    <Card style={{ gap: space(2), ...(wide ? { flex: 1 } : {}) }}>
       <Text variant="strong" level={2}>
         {words.stills.title}
       </Text>

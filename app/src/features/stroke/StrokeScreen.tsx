@@ -14,6 +14,8 @@ import { Loaded } from '../../kit/Loaded';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { useWide } from '../../kit/useWide';
 import { SKINS } from '../../portrait/skin';
 import { strings } from '../../strings';
 import { strokeWords } from '../../strings/stroke';
@@ -60,6 +62,7 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
   const [clip, setClip] = useState<{ takeId: string; shows: ShownClip } | null>(null);
   const [problem, setProblem] = useState<Extract<OpenedFile, { problem: string }> | null>(null);
   const shown = fresh ?? takes.find(({ id }) => id === chosen) ?? takes[0] ?? null;
+  const wide = useWide();
   const now = new Date();
 
   const begin = (source: Take['source'], { series, clip: shows }: MadeTake) => {
@@ -209,8 +212,10 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
           ) : (
             <Text>{words.empty}</Text>
           )}
-          <CrossingsCard handFile={handFile} />
-          <StillsCard handFile={handFile} skin={SKINS[student.skinTone]} />
+          <View style={{ flexDirection: wide ? 'row' : 'column', gap: space(wide ? 4 : 3) }}>
+            <CrossingsCard handFile={handFile} />
+            <StillsCard handFile={handFile} skin={SKINS[student.skinTone]} />
+          </View>
           <Notice>{strings.cautions.pain}</Notice>
         </>
       )}

@@ -61,7 +61,7 @@ export function TakeView({
   );
   const subject = subjectOf(analysis);
   const comparable = others.filter(({ series }) => series.channels[subject] !== undefined);
-  const other = comparable.find(({ id }) => id === otherId) ?? null;
+  const other = others.find(({ id }) => id === otherId) ?? null;
   const otherAnalysis = useMemo(
     () => other && analyseStroke(other.series, other.cuts ?? undefined),
     [other],

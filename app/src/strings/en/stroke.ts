@@ -36,8 +36,8 @@ export const stroke = {
   saveFile: 'Save as CSV',
   unreadable: (name: string) => `${name} cannot be read`,
   stills: {
-    title: 'Three stills',
-    help: 'From the looks: the wrist at heel, middle and point.',
+    title: 'The wrist in the looks',
+    help: 'Each as it was last seen at heel, middle and point.',
     missing:
       'Not seen yet at heel, middle and point. A look with the forearm in the picture, named by its place in the bow, fills them in.',
     look: 'Look at the wrist',

@@ -45,33 +45,6 @@ export function useClip(file: Blob, side: Side): OpenClip {
   const seen = useRef(new Map<number, MarkableFrame>());
   const work = useRef<AbortController | null>(null);
 
-  useEffect(() => {
-    let opened: ClipReader | null = null;
-    let left = false;
-    const frames = seen.current;
-    const open = async () => {
-      try {
-        const made = await ClipReader.open(file);
-        if (left) return made.close();
-        opened = made;
-        setReader(made);
-        if (made.durationS > LONGEST_STRETCH_S) setStage({ at: 'choosing', fromS: 0 });
-        else void look(made, 0, false);
-      } catch (error) {
-        if (!left) setStage({ at: 'trouble', trouble: troubleOf(error) });
-      }
-    };
-    void open();
-    return () => {
-      left = true;
-      work.current?.abort();
-      opened?.close();
-      forget(frames);
-    };
-    // One clip for as long as the screen is open.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [file]);
-
   const look = async (clip: ClipReader, fromS: number, isMirrored: boolean) => {
     const stop = new AbortController();
     work.current = stop;
@@ -100,6 +73,34 @@ export function useClip(file: Blob, side: Side): OpenClip {
       show({ at: 'trouble', trouble: troubleOf(error) });
     }
   };
+
+  useEffect(() => {
+    let opened: ClipReader | null = null;
+    let left = false;
+    const frames = seen.current;
+    const open = async () => {
+      try {
+        const made = await ClipReader.open(file);
+        if (left) return made.close();
+        opened = made;
+        setReader(made);
+        if (made.durationS > LONGEST_STRETCH_S) setStage({ at: 'choosing', fromS: 0 });
+        else void look(made, 0, false);
+      } catch (error) {
+        if (!left) setStage({ at: 'trouble', trouble: troubleOf(error) });
+      }
+    };
+    void open();
+    return () => {
+      left = true;
+      work.current?.abort();
+      opened?.close();
+      forget(frames);
+    };
+    // One clip for as long as the screen is open.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [file]);
+
   const fromS = useRef(0);
   const lookAgain = (isMirrored = mirrored) => {
     if (reader) void look(reader, fromS.current, isMirrored);

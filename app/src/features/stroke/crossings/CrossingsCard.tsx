@@ -11,6 +11,7 @@ import { Card } from '../../../kit/Card';
 import { Choice, Choices } from '../../../kit/Choice';
 import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
+import { useWide } from '../../../kit/useWide';
 import { agoWords } from '../../../strings/dateWords';
 import { strokeWords } from '../../../strings/stroke';
 import { crossingSentences } from './crossingWords';
@@ -24,6 +25,7 @@ const PACES = [2, 4, 8] as const;
 /** The elbow's level on each string: a drill over all of them, a tap for each, and how it was last time. */
 export function CrossingsCard({ handFile }: { handFile: HandFile }) {
   const { student, setupId } = handFile;
+  const wide = useWide();
   const { instrument } = student.setups.find(({ id }) => id === setupId)!;
   const last = useLast(setupId);
   const [five, setFive] = useState<boolean | null>(null);
@@ -51,7 +53,7 @@ export function CrossingsCard({ handFile }: { handFile: HandFile }) {
     void sendUnsent();
   };
   return (
-    <Card style={{ gap: space(2), width: '100%', maxWidth: 460 }}>
+    <Card style={{ gap: space(2), ...(wide ? { flex: 1 } : {}) }}>
       <Text variant="strong" level={2}>
         {words.title}
       </Text>

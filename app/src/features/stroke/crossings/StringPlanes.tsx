@@ -54,7 +54,7 @@ export function StringPlanes({
           };
           const isPlayed = i === played;
           const elbow = elbows[i] ?? null;
-          const color = isPlayed ? tokens.amber : tokens.wood;
+          const color = isPlayed ? tokens.amber : tokens.inkSecond;
           return (
             <G key={string}>
               <Line
@@ -81,7 +81,7 @@ export function StringPlanes({
             </G>
           );
         })}
-        <Circle cx={flip(BRIDGE.x)} cy={BRIDGE.y} r={7} fill={tokens.frog} />
+        <Circle cx={flip(BRIDGE.x)} cy={BRIDGE.y} r={7} fill={tokens.ink} />
       </Svg>
     </View>
   );

@@ -3,6 +3,7 @@ import { Button } from '../../../kit/Button';
 import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { RADIUS, space } from '../../../kit/tokens';
+import { useWide } from '../../../kit/useWide';
 import { strokeWords } from '../../../strings/stroke';
 import type { MarkableFrame } from './markableFrame';
 
@@ -19,35 +20,39 @@ export function HeelQuestion({
   onLeave: () => void;
 }) {
   const tokens = useTokens();
+  const wide = useWide();
   const inTime = [...ends].sort((a, b) => a.picture.timeS - b.picture.timeS);
   return (
-    <View style={{ gap: space(3), maxWidth: 560 }}>
+    <View style={{ gap: space(3), maxWidth: wide ? undefined : 560 }}>
       <Text variant="strong" level={2}>
         {words.question}
       </Text>
       <Text variant="small" second>
         {words.help}
       </Text>
-      {inTime.map(({ picture }, i) => (
-        <Pressable
-          key={picture.timeS}
-          role="button"
-          aria-label={words.end(i + 1, picture.timeS)}
-          onPress={() => onHeel(picture.timeS)}
-          style={{
-            borderRadius: RADIUS,
-            overflow: 'hidden',
-            borderWidth: 2,
-            borderColor: tokens.line,
-          }}
-        >
-          <Image
-            source={{ uri: picture.url }}
-            aria-hidden
-            style={{ width: '100%', aspectRatio: picture.width / picture.height }}
-          />
-        </Pressable>
-      ))}
+      <View style={{ flexDirection: wide ? 'row' : 'column', gap: space(3) }}>
+        {inTime.map(({ picture }, i) => (
+          <Pressable
+            key={picture.timeS}
+            role="button"
+            aria-label={words.end(i + 1, picture.timeS)}
+            onPress={() => onHeel(picture.timeS)}
+            style={{
+              ...(wide ? { flex: 1 } : {}),
+              borderRadius: RADIUS,
+              overflow: 'hidden',
+              borderWidth: 2,
+              borderColor: tokens.line,
+            }}
+          >
+            <Image
+              source={{ uri: picture.url }}
+              aria-hidden
+              style={{ width: '100%', aspectRatio: picture.width / picture.height }}
+            />
+          </Pressable>
+        ))}
+      </View>
       <Button label={strokeWords.frames.leave} onPress={onLeave} />
     </View>
   );
