@@ -45,18 +45,53 @@ export async function step(title, command, args, options = {}) {
 
 export class StepFailed extends Error {}
 
+const stampOfPackages = join(root, 'node_modules/.open-palm-installed');
+
+function isInstalled() {
+  return existsSync(stampOfPackages) && readFileSync(stampOfPackages, 'utf8') === lockHash();
+}
+
+const lockHash = () =>
+  createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
+
 /** Installs what the lock file names, unless that is what is there. */
 export async function installIfNeeded() {
-  const lock = readFileSync(join(root, 'package-lock.json'));
-  const wanted = createHash('sha256').update(lock).digest('hex');
-  const stamp = join(root, 'node_modules/.open-palm-installed');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  await step('Installing packages (a few minutes the first time)', 'npm', [
+  if (isInstalled()) return;
+  await downloadPackages();
+  await compilePackages();
+}
+
+/**
+ * The same in two parts: the packages, and what has to be compiled here (the database), which keeps one core busy for two
+ * minutes while the other can do something else.
+ *
+ * @returns what is still to be waited for
+ */
+export async function installWithoutWaiting() {
+  if (isInstalled()) return { compiled: Promise.resolve() };
+  await downloadPackages();
+  const compiled = compilePackages();
+  // Awaited later: until then a failure is nobody's yet.
+  compiled.catch(() => undefined);
+  return { compiled };
+}
+
+const downloadPackages = () =>
+  step('Installing packages (a minute or two the first time)', 'npm', [
     'ci',
+    '--ignore-scripts',
     '--no-audit',
     '--no-fund',
   ]);
-  writeFileSync(stamp, wanted);
+
+async function compilePackages() {
+  await step('Compiling the database (two minutes the first time)', 'npm', [
+    'rebuild',
+    'better-sqlite3',
+  ]);
+  writeFileSync(stampOfPackages, lockHash());
 }
 
 const SOURCES = ['app', 'core', 'contract', 'vision', 'server', 'studio-demo', 'scripts'];

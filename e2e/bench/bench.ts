@@ -6,6 +6,7 @@ import { buildSync } from 'esbuild';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { demoPicture } from '../support/lookAtHold';
 import { ROOT, startStudio } from '../support/studio';
+import { clipFigures } from './clipBench';
 import { dragTimes, leverTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
 import { quantile, report } from './figures';
@@ -144,6 +145,11 @@ report(
   400,
 );
 report('the same, longest (searched all round)', Math.max(...searchMs), 'ms', 1000);
+const clip = await clipFigures(forVision);
+report('a clip of ten seconds, machine time to its curve', clip.seconds, 's', 30);
+report('page while it is read, most', clip.mostMb, 'MB', 300);
+report('page before it was opened', clip.beforeMb, 'MB');
+report('page after the screen was left', clip.afterMb, 'MB');
 const grown = await memoryGrowthMb(forVision);
 report('page after 30 pictures, growth of what it holds', grown.held, 'MB', 50);
 report('the same, with the browser’s cache of pictures', grown.withCache, 'MB');

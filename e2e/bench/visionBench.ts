@@ -6,6 +6,7 @@ import { asked, finderIsDone } from '../support/finder';
 import { choosePicture, demoPicture, openLook, onScreen } from '../support/lookAtHold';
 import { CHROMIUM, CHROMIUM_FLAGS, ROOT, type RunningStudio } from '../support/studio';
 import { press } from '../support/teacher';
+import { renderersMb } from './renderersMb';
 
 const TAP_EVERY_MS = 1000;
 /** How long the browser is given to give memory back. */
@@ -107,19 +108,6 @@ export async function memoryGrowthMb(
   const after = await measure(30);
   await browser.close();
   return { held: after.held - before.held, withCache: after.withCache - before.withCache };
-}
-
-/** What the pages' processes have in memory. */
-async function renderersMb(browser: Browser): Promise<number> {
-  const session = await browser.newBrowserCDPSession();
-  const { processInfo } = await session.send('SystemInfo.getProcessInfo');
-  await session.detach();
-  const kb = processInfo
-    .filter(({ type }) => type === 'renderer')
-    .map(({ id }) =>
-      Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${id}/status`, 'utf8'))?.[1] ?? 0),
-    );
-  return kb.reduce((sum, value) => sum + value, 0) / 1024;
 }
 
 /**

@@ -1,7 +1,12 @@
 import { readStrokeCsv } from '@open-palm/contract/stroke';
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
-import { analyseStroke, strokeVerdicts, type StrokeVerdict } from '@open-palm/core/stroke';
+import {
+  analyseStroke,
+  strokeVerdicts,
+  type StrokeAnalysis,
+  type StrokeVerdict,
+} from '@open-palm/core/stroke';
 
 /** The hold that a take is judged by where none is named. */
 const USUAL_HOLD = 'violin-shallow';
@@ -20,6 +25,8 @@ export interface StrokeFileAnswer {
   /** Of the stroke in the middle, and what the smoothest movement would read with this noise. */
   smoothness: { value: number; floor: number } | null;
   means: Record<'heel' | 'middle' | 'point', number | null>;
+  /** How far the bow was from square to the string there, degrees. */
+  skew: Record<'heel' | 'middle' | 'point', number | null>;
   steeringShare: number | null;
   verdicts: StrokeVerdict[];
 }
@@ -36,7 +43,7 @@ export function strokeFile(text: string, holdId: string = USUAL_HOLD): StrokeFil
     throw new InputError([{ code: 'unknownHold', where: 'hold', params }]);
   }
   const analysis = analyseStroke(readStrokeCsv(text));
-  const { strokes, ranges, means, steeringShare, smoothness } = analysis;
+  const { strokes, ranges, means, skew, steeringShare, smoothness } = analysis;
   return {
     strokes: strokes.map(({ fromS, toS, direction, wrist, ...stroke }) => ({
       fromS,
@@ -49,12 +56,15 @@ export function strokeFile(text: string, holdId: string = USUAL_HOLD): StrokeFil
     rangeDeg: ranges.wristFlexion?.deg ?? null,
     rangeSdDeg: ranges.wristFlexion?.sd ?? null,
     smoothness,
-    means: {
-      heel: means.heel && means.heel.deg,
-      middle: means.middle && means.middle.deg,
-      point: means.point && means.point.deg,
-    },
+    means: degrees(means),
+    skew: degrees(skew),
     steeringShare,
     verdicts: strokeVerdicts(analysis, holdById(holdId)),
   };
 }
+
+const degrees = ({ heel, middle, point }: StrokeAnalysis['means']) => ({
+  heel: heel && heel.deg,
+  middle: middle && middle.deg,
+  point: point && point.deg,
+});

@@ -11,10 +11,13 @@ const folder = `${clips}odd/`;
 mkdirSync(folder, { recursive: true });
 const encoder = await openClipEncoder();
 const { width, height } = FILM;
-const frames = await encoder.read(readFileSync(`${clips}supple.webm`));
+const all = await encoder.read(readFileSync(`${clips}supple.webm`));
+/** One stroke of them, and two. */
+const before = (seconds: number) => all.filter(({ timeS }) => timeS < seconds);
+const [one, two] = [before(2.8), before(5.4)];
 
 /** Uneven: some frames stay for long, others follow at once. */
-const uneven = frames.filter((_, i) => [0, 1, 2, 5].includes(i % 8));
+const uneven = two.filter((_, i) => [0, 1, 2, 5].includes(i % 8));
 
 const wall = async (shade: number) =>
   asBase64(
@@ -37,7 +40,7 @@ const orders: Record<string, ClipOrder> = {
     kind: 'mp4',
     width,
     height,
-    frames: frames.filter(({ timeS }) => timeS < 5),
+    frames: one,
     bitsPerS: 500_000,
     rotation: 90,
   },
@@ -56,12 +59,10 @@ const orders: Record<string, ClipOrder> = {
     width,
     height,
     frames: await Promise.all(
-      frames
-        .filter(({ timeS }) => timeS < 5)
-        .map(async ({ jpeg, ...frame }) => ({
-          ...frame,
-          jpeg: asBase64(await sharp(Buffer.from(jpeg, 'base64')).flop().jpeg().toBuffer()),
-        })),
+      one.map(async ({ jpeg, ...frame }) => ({
+        ...frame,
+        jpeg: asBase64(await sharp(Buffer.from(jpeg, 'base64')).flop().jpeg().toBuffer()),
+      })),
     ),
     bitsPerS: 400_000,
   },

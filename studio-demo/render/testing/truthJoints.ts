@@ -1,7 +1,7 @@
 import { flexion2d, type HandPointName } from '@open-palm/core/hand';
 import { flexionTurn, type JointGroup, type PointName } from '@open-palm/core/measure';
 import { GRIPS } from '../grips';
-import { solveGrip } from '../solveGrip';
+import { solveGrip, type SolvedGrip } from '../solveGrip';
 import type { PictureTruth } from '../truth';
 
 /** A joint with its sign group: the point before it, itself, the point after it. */
@@ -15,8 +15,20 @@ export const JOINTS: readonly Joint[] = [
   ['finger', 'littlePip', 'littleDip', 'littleTip'],
 ];
 
-/** Every rendered grip with its pose. */
-export const rendered = GRIPS.map((grip) => ({ grip, ...solveGrip(grip.target) }));
+/** Every rendered grip with its pose, which is searched for when it is first asked for: half a second each. */
+export const rendered = GRIPS.map((grip) => {
+  let solved: SolvedGrip | undefined;
+  const found = () => (solved ??= solveGrip(grip.target));
+  return {
+    grip,
+    get pose() {
+      return found().pose;
+    },
+    get fit() {
+      return found().fit;
+    },
+  };
+});
 
 /** Violin holds, good and bad, in a grown hand: what the sign table and the advice are tried on. */
 export const violins = rendered.filter(({ grip }) => grip.holdId === 'violin-shallow');

@@ -75,6 +75,8 @@ async function open({ palm, landmarks, runner }: VisionFiles): Promise<void> {
     const quiet = () => undefined;
     Object.assign(self, { Module: { wasmBinary: wasmFile, print: quiet, printErr: quiet } });
     models = await openModels(script.address, { palm: palmFile!, landmarks: landmarkFile! });
+    // The program runs: its file need not be held as well.
+    Object.assign(self, { Module: undefined });
     say({ kind: 'ready' });
   } catch (error) {
     if (!(error instanceof VisionFileProblem)) console.error(error);

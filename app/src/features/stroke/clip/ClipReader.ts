@@ -16,6 +16,8 @@ export interface ClipFrame {
   blob: Blob;
   /** An address under which this page shows it; to be given back. */
   url: string;
+  /** The same, small enough for a strip of many. */
+  thumbUrl: string;
   width: number;
   height: number;
 }
@@ -23,6 +25,7 @@ export interface ClipFrame {
 /** Frames are brought to this long side, px: a hand needs no more, and a hundred of them have to fit into memory. */
 const LONGEST_SIDE_PX = 960;
 const JPEG_QUALITY = 0.9;
+const THUMB_HEIGHT_PX = 128;
 
 /** A clip with less than this has no stroke in it, s. */
 const SHORTEST_S = 0.5;
@@ -37,6 +40,8 @@ const FAR_END_S = 1e7;
 export class ClipReader {
   readonly #video: HTMLVideoElement;
   readonly #url: string;
+  /** One for all frames: a new one for each would fill the memory faster than it is given back. */
+  readonly #canvas = new OffscreenCanvas(1, 1);
   #durationS = 0;
 
   private constructor(file: Blob) {
@@ -93,12 +98,19 @@ export class ClipReader {
   async frameAt(timeS: number, mirrored: boolean): Promise<ClipFrame> {
     await this.seek(timeS);
     const { width, height } = this.size;
-    const canvas = new OffscreenCanvas(width, height);
+    const thumb = await this.#drawn((THUMB_HEIGHT_PX * width) / height, THUMB_HEIGHT_PX, mirrored);
+    const blob = await this.#drawn(width, height, mirrored);
+    const [url, thumbUrl] = [blob, thumb].map((one) => URL.createObjectURL(one));
+    return { timeS, blob, url: url!, thumbUrl: thumbUrl!, width, height };
+  }
+
+  async #drawn(width: number, height: number, mirrored: boolean): Promise<Blob> {
+    const canvas = this.#canvas;
+    Object.assign(canvas, { width: Math.round(width), height: Math.round(height) });
     const context = canvas.getContext('2d')!;
-    if (mirrored) context.setTransform(-1, 0, 0, 1, width, 0);
-    context.drawImage(this.#video, 0, 0, width, height);
-    const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
-    return { timeS, blob, url: URL.createObjectURL(blob), width, height };
+    if (mirrored) context.setTransform(-1, 0, 0, 1, canvas.width, 0);
+    context.drawImage(this.#video, 0, 0, canvas.width, canvas.height);
+    return canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
   }
 
   /** Gives the clip and its memory back. */

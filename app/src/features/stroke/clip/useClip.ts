@@ -67,6 +67,8 @@ export function useClip(file: Blob, side: Side): OpenClip {
         onProgress: (share) => show({ at: 'looking', share }),
       });
       if (!picked) return;
+      // The models are the larger part of what the page holds: they are loaded again where they are needed again.
+      vision.close();
       const found = picked.frames.filter(({ marks }) => marks.wrist).length;
       show({ at: found < ENOUGH_FOUND * picked.frames.length ? 'noHand' : 'picked', clip: picked });
     } catch (error) {
@@ -129,7 +131,10 @@ export function useClip(file: Blob, side: Side): OpenClip {
 }
 
 function forget(frames: Map<number, MarkableFrame>): void {
-  for (const { picture } of frames.values()) URL.revokeObjectURL(picture.url);
+  for (const { picture } of frames.values()) {
+    URL.revokeObjectURL(picture.url);
+    URL.revokeObjectURL(picture.thumbUrl);
+  }
   frames.clear();
 }
 

@@ -56,7 +56,7 @@ export function FrameStrip({
             }}
           >
             <Image
-              source={{ uri: picture.url }}
+              source={{ uri: picture.thumbUrl }}
               aria-hidden
               style={{
                 height: HEIGHT,

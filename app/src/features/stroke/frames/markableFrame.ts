@@ -7,6 +7,8 @@ export interface MarkedPicture {
   timeS: number;
   blob: Blob;
   url: string;
+  /** For the strip. */
+  thumbUrl: string;
   width: number;
   height: number;
 }

@@ -56,7 +56,7 @@ export function useStills(kind: MarkKind, side: Side): Stills {
       if (before) URL.revokeObjectURL(before);
       urls.current.set(place, picture.url);
       const frame = newFrame(
-        { ...picture, timeS: STILL_PLACES.indexOf(place) },
+        { ...picture, thumbUrl: picture.url, timeS: STILL_PLACES.indexOf(place) },
         await handIn(picture),
       );
       setFrames((now) => ({ ...now, [place]: frame }));
