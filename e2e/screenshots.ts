@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { openBalance } from './support/balance';
+import { answerHeel, clipFile, clipTruth, markForearms, openClip, readCurve } from './support/clip';
 import { asUsedBefore } from './support/device';
 import { asked, confirmCarefully, finderIsDone, guesses, onZoomed } from './support/finder';
 import { choosePicture, demoPicture, openLook, placePoints } from './support/lookAtHold';
@@ -131,10 +132,16 @@ await shoot(phone, 'phone-balance');
 
 await phone.getByRole('button', { name: 'Back to the student' }).click();
 await phone.getByRole('button', { name: 'Wrist over a stroke' }).click();
-const chooser = phone.waitForEvent('filechooser');
-await phone.getByRole('button', { name: 'Open a CSV file' }).click();
-await (await chooser).setFiles(join(ROOT, 'docs/examples/stroke.csv'));
+const filmed = clipTruth('supple');
+await openClip(phone, clipFile('supple.webm'));
+await answerHeel(phone, filmed);
+await markForearms(phone, filmed, { frames: 22, noise: 0.004 });
+await readCurve(phone);
 await phone.getByText(/The wrist is supple/).waitFor();
+const time = phone.getByRole('slider', { name: 'Time in the clip' });
+await time.focus();
+for (let i = 0; i < 7; i += 1) await phone.keyboard.press('Shift+ArrowRight');
+await phone.getByText(/^At 1\.40 s/).waitFor();
 await shoot(phone, 'phone-stroke');
 
 await turnInSpace(phone, 'phone');

@@ -79,11 +79,11 @@ function BowOnString({
               y1={0}
               x2={from + LENGTH}
               y2={0}
-              stroke={tokens.wood}
+              stroke={tokens.woodLight}
               strokeWidth={3}
               strokeLinecap="round"
             />
-            <Rect x={from + 1} y={-3.5} width={9} height={7} rx={1.5} fill={tokens.frog} />
+            <Rect x={from + 1} y={-3.5} width={9} height={7} rx={1.5} fill={tokens.inkSecond} />
           </G>
         </G>
       </Svg>

@@ -212,7 +212,13 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
           ) : (
             <Text>{words.empty}</Text>
           )}
-          <View style={{ flexDirection: wide ? 'row' : 'column', gap: space(wide ? 4 : 3) }}>
+          <View
+            style={{
+              flexDirection: wide ? 'row' : 'column',
+              alignItems: wide ? 'flex-start' : 'stretch',
+              gap: space(wide ? 4 : 3),
+            }}
+          >
             <CrossingsCard handFile={handFile} />
             <StillsCard handFile={handFile} skin={SKINS[student.skinTone]} />
           </View>

@@ -126,16 +126,18 @@ export function TakeView({
         </>
       }
     >
-      <CutsCard
-        analysis={analysis}
-        corrected={cuts !== null}
-        cursorS={cursorS}
-        onCuts={(moved) => {
-          const corrected = moved && [...moved];
-          setCuts(corrected);
-          onChange({ ...take, cuts: corrected, fingersSeen });
-        }}
-      />
+      {take.source === 'stills' ? null : (
+        <CutsCard
+          analysis={analysis}
+          corrected={cuts !== null}
+          cursorS={cursorS}
+          onCuts={(moved) => {
+            const corrected = moved && [...moved];
+            setCuts(corrected);
+            onChange({ ...take, cuts: corrected, fingersSeen });
+          }}
+        />
+      )}
       {subject === 'wristFlexion' && comparable.length > 0 ? (
         <Card style={{ gap: space(2) }}>
           <Text variant="strong" level={2}>

@@ -193,7 +193,7 @@ export const stroke = {
       stringUpper: 'String toward the scroll',
       stringLower: 'String toward the bridge',
     },
-    stills: { heel: 'At the heel:', middle: 'In the middle:', point: 'At the point:' },
+    stills: { heel: 'At the heel.', middle: 'In the middle.', point: 'At the point.' },
     allSet: 'All is marked here. Drag what is off.',
     progress: (marked: number, all: number) => `${marked} of ${all} marked`,
     enough: 'There is a curve already. Each further frame makes it surer.',
