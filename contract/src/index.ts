@@ -15,6 +15,7 @@ export * from './measureSchema';
 export * from './opBalanceFile';
 export * from './opJudgeFile';
 export * from './opMeasureFile';
+export * from './opTrackFile';
 export * from './ownHold';
 export * from './picture';
 export * from './relaxedHand';

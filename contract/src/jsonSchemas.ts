@@ -4,6 +4,7 @@ import { cocoFileSchema } from './coco';
 import { opBalanceFileSchema } from './opBalanceFile';
 import { opJudgeFileSchema } from './opJudgeFile';
 import { opMeasureFileSchema } from './opMeasureFile';
+import { opTrackFileSchema } from './opTrackFile';
 
 /** The published JSON Schemas of the project's files, by the name of their file in docs/schemas. */
 export const jsonSchemas = {
@@ -11,5 +12,6 @@ export const jsonSchemas = {
   'coco.schema.json': z.toJSONSchema(cocoFileSchema, { io: 'input' }),
   'balance-file.schema.json': z.toJSONSchema(opBalanceFileSchema, { io: 'input' }),
   'judge-file.schema.json': z.toJSONSchema(opJudgeFileSchema, { io: 'input' }),
+  'track-file.schema.json': z.toJSONSchema(opTrackFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

@@ -9,12 +9,14 @@ import { judgeFile } from './judgeFile';
 import { measureFile } from './measureFile';
 import { readJson, readText } from './readInput';
 import { strokeFile } from './strokeFile';
+import { trackFile } from './trackFile';
 
 const USAGE = `Usage: op measure FILE.json [--hold ID]
        op fit FILE.json [--hold ID]
        op judge FILE.json
        op balance FILE.json
        op stroke FILE.csv [--hold ID]
+       op track FILE.json
        op convert FILE.json --to ${FORMATS.join('|')}
 A - instead of the file reads from standard input.
 measure gives every measure of a look at a hold as JSON; docs/measure-file.md tells the format.
@@ -22,6 +24,7 @@ fit gives the joints of the hand that explains the pictures, with their doubts; 
 judge ranks the causes of what was seen, and says why; docs/judging.md tells the format.
 balance gives the forces that hold a bow still in a hand; docs/balance.md tells the format.
 stroke gives the wrist's range, places and smoothness over the strokes of a take; docs/stroke.md tells the columns.
+track tells changes, trends and drift of a student's checks and when to look again; docs/tracking.md tells the format.
 convert turns measure files into COCO keypoints and back; docs/coco.md tells how.`;
 
 /** Runs one command; the exit code is 0 when it answered, 2 when the input was refused. */
@@ -42,7 +45,7 @@ async function main(argv: string[]): Promise<number> {
   }
   const isFormat = (FORMATS as readonly (string | undefined)[]).includes(values.to);
   const isKnown =
-    ['measure', 'fit', 'judge', 'balance', 'stroke'].includes(command ?? '') ||
+    ['measure', 'fit', 'judge', 'balance', 'stroke', 'track'].includes(command ?? '') ||
     (command === 'convert' && isFormat);
   if (!isKnown || command === undefined || file === undefined || rest.length > 0) {
     process.stderr.write(`${USAGE}\n`);
@@ -66,6 +69,7 @@ function answerTo(
   if (command === 'fit') return fitFile(content, hold);
   if (command === 'judge') return judgeFile(content);
   if (command === 'balance') return balanceFile(content);
+  if (command === 'track') return trackFile(content);
   return convertFile(content, to as Format, name);
 }
 

@@ -1,0 +1,32 @@
+import type { Range } from '../holds';
+import { FAMILIES, type Family } from '../measure';
+
+/** A number of a look with what is wanted of it. */
+export interface ScoredMeasure {
+  family: Family;
+  value: number;
+  band: Range | null;
+  /** Standard error of measurement, in the unit of the value. */
+  sem: number;
+}
+
+/**
+ * How much room each family has: the distance of its narrowest checkpoint from the edge of its band, in standard errors of
+ * measurement; negative outside. One finger that slides shows here as soon as it is the one with the least room, where a mean over
+ * the family would hide it.
+ *
+ * @returns null for a family of which no number with a band was seen
+ */
+export function familyScores(measures: readonly ScoredMeasure[]): Record<Family, number | null> {
+  const scores = {} as Record<Family, number | null>;
+  for (const family of FAMILIES) {
+    const rooms = measures.flatMap(({ family: of, value, band, sem }) =>
+      of === family && band ? [roomIn(value, band) / sem] : [],
+    );
+    scores[family] = rooms.length === 0 ? null : Math.min(...rooms);
+  }
+  return scores;
+}
+
+const roomIn = (value: number, { lo, hi }: Range): number =>
+  Math.min(lo === undefined ? Infinity : value - lo, hi === undefined ? Infinity : hi - value);

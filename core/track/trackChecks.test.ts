@@ -1,0 +1,72 @@
+import { FAMILIES, type Family, type Standing } from '../measure';
+import { familyScores, type ScoredMeasure } from './familyScores';
+import { trackChecks, type TrackedCheck } from './trackChecks';
+
+const IN = Object.fromEntries(FAMILIES.map((family) => [family, 'in'])) as Record<Family, Standing>;
+const depth = (value: number): ScoredMeasure => ({
+  family: 'fingers',
+  value,
+  band: { lo: 1.1, hi: 1.9 },
+  sem: 0.15,
+});
+const lead = (value: number): ScoredMeasure => ({
+  family: 'fingers',
+  value,
+  band: { lo: 15, hi: 35 },
+  sem: 3,
+});
+
+describe('familyScores', () => {
+  it('is the room of the narrowest checkpoint in standard errors, negative outside', () => {
+    expect(familyScores([depth(1.6), lead(25)]).fingers).toBeCloseTo(0.3 / 0.15, 9);
+    expect(familyScores([depth(1.5), lead(38)]).fingers).toBeCloseTo(-1, 9);
+    expect(familyScores([depth(1.5)]).thumb).toBeNull();
+  });
+
+  it('does not count what has no band, and an open end is no edge', () => {
+    const open = { ...lead(60), band: { lo: 25 } };
+    expect(familyScores([{ ...depth(9), band: null }, open]).fingers).toBeCloseTo(35 / 3, 9);
+  });
+});
+
+describe('trackChecks', () => {
+  const weekly = (values: readonly number[], standings = () => IN): TrackedCheck[] =>
+    values.map((value, i) => ({
+      day: 7 * i,
+      context: 'playing-start',
+      standings: standings(),
+      measures: { indexDepth: depth(value), indexLead: lead(25) },
+    }));
+  const still = Array<number>(12).fill(1.5);
+  const slid = [1.6, 1.7, 1.8, 1.8, 1.8, 1.8, 1.8, 1.8];
+
+  it('raises a family whose one finger slides, though nothing else moves', () => {
+    const { drifts } = trackChecks(weekly([...still, ...slid]));
+    expect(drifts.map(({ series }) => series)).toEqual(['fingers']);
+    expect(drifts[0]!.by).toBeLessThan(0);
+    expect(drifts[0]!.sinceDay).toBeGreaterThanOrEqual(7 * 12);
+  });
+
+  it('charts the checkpoint that is worked on besides', () => {
+    const { drifts } = trackChecks(weekly([...still, ...slid]), { workingOn: 'indexDepth' });
+    expect(drifts.map(({ series }) => series)).toEqual(['fingers', 'indexDepth']);
+  });
+
+  it('does not call it drift when there is more room than before', () => {
+    const narrow = Array<number>(12).fill(1.8);
+    expect(trackChecks(weekly([...narrow, 1.6, ...Array<number>(8).fill(1.5)])).drifts).toEqual([]);
+  });
+
+  it('does not chart a hold that is not settled', () => {
+    const out = { ...IN, fingers: 'out' as const };
+    expect(trackChecks(weekly([...still, ...slid], () => out)).drifts).toEqual([]);
+  });
+
+  it('begins anew after a planned change', () => {
+    const restarts = [{ day: 7 * 12, why: 'school' as const }];
+    const track = trackChecks(weekly([...still, ...slid]), { restarts });
+    expect(track.drifts).toEqual([]);
+    expect(track.baselineFrom).toBe(84);
+    expect(track.changes.find(({ checkpoint }) => checkpoint === 'indexDepth')!.fromDay).toBe(126);
+  });
+});

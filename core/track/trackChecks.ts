@@ -1,0 +1,166 @@
+import type { Context, Family, Standing } from '../measure';
+import { FAMILIES } from '../measure';
+import defaults from './data/trackDefaults.json';
+import { driftOf, type Drift } from './drift';
+import { familyScores, type ScoredMeasure } from './familyScores';
+import { lookSchedule, outcomeOf, type LookSchedule, type ScheduleOptions } from './lookSchedule';
+import { changeBetween, type Change } from './realChange';
+import { staminaOf, type Stamina } from './stamina';
+import { theilSen } from './theilSen';
+
+/** A check as tracking sees it. Days are whole days of the teacher's calendar, counted from any fixed day. */
+export interface TrackedCheck {
+  day: number;
+  context: Context;
+  standings: Record<Family, Standing>;
+  /** By checkpoint. */
+  measures: Readonly<Record<string, ScoredMeasure>>;
+}
+
+/** What was planned and makes a new beginning: never drift. */
+export interface Restart {
+  day: number;
+  why: 'school' | 'bow' | 'size';
+}
+
+export interface TrackOptions extends ScheduleOptions {
+  restarts?: readonly Restart[];
+  /** The checkpoint that is being worked on: charted besides the families. */
+  workingOn?: string | null;
+}
+
+/** A checkpoint between its last two checks. */
+export interface TrackedChange extends Change {
+  checkpoint: string;
+  fromDay: number;
+  toDay: number;
+  from: number;
+  to: number;
+}
+
+export interface TrackedTrend {
+  checkpoint: string;
+  perWeek: number;
+  interval: readonly [number, number] | null;
+}
+
+/** A series that has left where it was; in standard errors for a family's room, else in the checkpoint's unit. */
+export interface TrackedDrift extends Omit<Drift, 'since'> {
+  series: string;
+  sinceDay: number;
+}
+
+export interface TrackedStamina extends Stamina {
+  checkpoint: string;
+}
+
+/** What a student's checks say over the weeks. */
+export interface Track {
+  /** Since when checks count; null when no planned change was made. */
+  baselineFrom: number | null;
+  changes: TrackedChange[];
+  trends: TrackedTrend[];
+  drifts: TrackedDrift[];
+  stamina: TrackedStamina[];
+  schedule: LookSchedule;
+}
+
+/**
+ * Changes, trends, drifts, what lessons cost, and when to look again.
+ *
+ * @param checks oldest first; those before the last planned change do not count any more
+ */
+export function trackChecks(
+  checks: readonly TrackedCheck[],
+  { restarts = [], workingOn = null, ...schedule }: TrackOptions = {},
+): Track {
+  const days = restarts.map(({ day }) => day);
+  const baselineFrom = days.length === 0 ? null : Math.max(...days);
+  const counted = checks.filter(({ day }) => baselineFrom === null || day >= baselineFrom);
+  const names = [...new Set(counted.flatMap(({ measures }) => Object.keys(measures)))];
+  return {
+    baselineFrom,
+    changes: names.flatMap((name) => changeOf(counted, name) ?? []),
+    trends: names.flatMap((name) => trendOf(counted, name) ?? []),
+    drifts: driftsOf(counted, workingOn),
+    stamina: names.flatMap((name) => staminaFor(counted, name) ?? []),
+    schedule: lookSchedule(counted, schedule),
+  };
+}
+
+const seen = (checks: readonly TrackedCheck[], name: string) =>
+  checks.flatMap(({ day, context, measures }) => {
+    const measure = measures[name];
+    return measure ? [{ day, context, ...measure }] : [];
+  });
+
+function changeOf(checks: readonly TrackedCheck[], name: string): TrackedChange | null {
+  const [from, to] = seen(checks, name).slice(-2);
+  if (!from || !to) return null;
+  return {
+    checkpoint: name,
+    fromDay: from.day,
+    toDay: to.day,
+    from: from.value,
+    to: to.value,
+    ...changeBetween(from.value, to.value, to.sem),
+  };
+}
+
+function trendOf(checks: readonly TrackedCheck[], name: string): TrackedTrend | null {
+  const points = seen(checks, name).map(({ day, value }) => ({ at: day / 7, value }));
+  const trend = points.length < 3 ? null : theilSen(points);
+  return trend && { checkpoint: name, perWeek: trend.slope, interval: trend.interval };
+}
+
+/** Only a settled hold drifts: before that it is still being built, and after a lapse the lapse is what is told. */
+function driftsOf(checks: readonly TrackedCheck[], workingOn: string | null): TrackedDrift[] {
+  const run = settledRun(checks);
+  if (run === null) return [];
+  const series: [string, number, { day: number; value: number }[]][] = FAMILIES.map((family) => [
+    family,
+    1,
+    run.flatMap(({ day, measures }) => {
+      const value = familyScores(Object.values(measures))[family];
+      return value === null ? [] : [{ day, value }];
+    }),
+  ]);
+  if (workingOn !== null) {
+    const values = seen(run, workingOn);
+    series.push([workingOn, values[0]?.sem ?? 1, values]);
+  }
+  return series.flatMap(([name, sem, values]) => {
+    const drift = driftOf(
+      values.map(({ value }) => value),
+      sem,
+    );
+    if (!drift) return [];
+    const { since, target, by } = drift;
+    // More room than before is no drift to be told.
+    const gains = FAMILIES.some((family) => family === name) && by > 0;
+    return gains ? [] : [{ series: name, sinceDay: values[since]!.day, target, by }];
+  });
+}
+
+/** The checks since the last one that was not good or unsure, when enough of them were good. */
+function settledRun(checks: readonly TrackedCheck[]): readonly TrackedCheck[] | null {
+  const before: Partial<Record<Family, Standing>> = {};
+  let [from, good] = [0, 0];
+  checks.forEach(({ standings }, i) => {
+    const outcome = outcomeOf(standings, before);
+    Object.assign(before, standings);
+    if (outcome === 'good') good += 1;
+    if (outcome === 'lapse' || outcome === 'notYet') [from, good] = [i + 1, 0];
+  });
+  return good >= defaults.settledAfterGoodChecks ? checks.slice(from) : null;
+}
+
+function staminaFor(checks: readonly TrackedCheck[], name: string): TrackedStamina | null {
+  const values = seen(checks, name);
+  const pairs = values.flatMap(({ day, context, value }) => {
+    const end = values.find((other) => other.day === day && other.context === 'playing-end');
+    return context === 'playing-start' && end ? [{ start: value, end: end.value }] : [];
+  });
+  const stamina = staminaOf(pairs, values[0]?.sem ?? 1);
+  return stamina && { checkpoint: name, ...stamina };
+}

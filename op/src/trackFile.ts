@@ -1,0 +1,98 @@
+import { readOpTrackFile, WEEKDAYS, type OpTrackFile } from '@open-palm/contract';
+import { bandFor, holdById, type Band, type Range } from '@open-palm/core/holds';
+import {
+  familyStandings,
+  specOf,
+  verdictAgainst,
+  type Context,
+  type MeasureId,
+} from '@open-palm/core/measure';
+import {
+  defaultSem,
+  trackChecks,
+  type ScoredMeasure,
+  type Track,
+  type TrackedChange,
+  type TrackedDrift,
+} from '@open-palm/core/track';
+
+const DAY_MS = 86_400_000;
+/** Day 0 was a Thursday. */
+const FIRST_WEEKDAY = WEEKDAYS.indexOf('thursday');
+
+const dayOf = (date: string): number => Date.parse(`${date}T00:00:00Z`) / DAY_MS;
+const dateOf = (day: number): string => new Date(day * DAY_MS).toISOString().slice(0, 10);
+
+/** What a student's checks say over the weeks, days as dates. */
+export interface TrackAnswer {
+  baselineFrom: string | null;
+  changes: (Omit<TrackedChange, 'fromDay' | 'toDay'> & { fromDate: string; toDate: string })[];
+  trends: Track['trends'];
+  drifts: (Omit<TrackedDrift, 'sinceDay'> & { since: string })[];
+  stamina: Track['stamina'];
+  settled: boolean;
+  goodInRow: number;
+  last: Track['schedule']['last'];
+  intervalDays: number;
+  nextLook: string | null;
+}
+
+/**
+ * Changes, drift and the next date from a student's checks.
+ *
+ * @param content parsed JSON
+ * @throws InputError with everything that is wrong with the file
+ */
+export function trackFile(content: unknown): TrackAnswer {
+  const file = readOpTrackFile(content);
+  const checks = file.checks.map(({ on, context, values }) => {
+    const measures = scored(file, values, context);
+    const judged = Object.values(measures).map(({ family, value, band, sem }) => ({
+      family,
+      verdict: band ? verdictAgainst(value, sem, band) : ('none' as const),
+    }));
+    return { day: dayOf(on), context, standings: familyStandings(judged), measures };
+  });
+  const track = trackChecks(checks, {
+    restarts: file.restarts.map(({ on, why }) => ({ day: dayOf(on), why })),
+    workingOn: file.workingOn,
+    lessonDay: file.lesson === null ? null : WEEKDAYS.indexOf(file.lesson) - FIRST_WEEKDAY,
+    audits: file.audits,
+  });
+  const { schedule } = track;
+  return {
+    baselineFrom: track.baselineFrom === null ? null : dateOf(track.baselineFrom),
+    changes: track.changes.map(({ fromDay, toDay, ...change }) => ({
+      ...change,
+      fromDate: dateOf(fromDay),
+      toDate: dateOf(toDay),
+    })),
+    trends: track.trends,
+    drifts: track.drifts.map(({ sinceDay, ...drift }) => ({ ...drift, since: dateOf(sinceDay) })),
+    stamina: track.stamina,
+    settled: schedule.settled,
+    goodInRow: schedule.goodInRow,
+    last: schedule.last,
+    intervalDays: schedule.intervalDays,
+    nextLook: schedule.dueDay === null ? null : dateOf(schedule.dueDay),
+  };
+}
+
+function scored(
+  file: OpTrackFile,
+  values: OpTrackFile['checks'][number]['values'],
+  context: Context,
+): Record<string, ScoredMeasure> {
+  const hold = holdById(file.hold);
+  const measures: Record<string, ScoredMeasure> = {};
+  for (const [id, value] of Object.entries(values) as [MeasureId, number][]) {
+    const { family, unit } = specOf(id);
+    const sem = file.sem[id] ?? defaultSem(unit);
+    if (sem === null) continue;
+    measures[id] = { family, value, sem, band: rangeOf(bandFor(hold, id, context)) };
+  }
+  return measures;
+}
+
+const rangeOf = (band: Band | null): Range | null =>
+  band !== null && !('allowed' in band) ? band : null;
