@@ -6,7 +6,8 @@ export default defineConfig({
   outputDir: '../test-results',
   // Journeys wait more than they compute: three keep two cores busy.
   workers: 3,
-  fullyParallel: false,
+  // Each journey has a studio of its own; files differ too much in length to be handed out whole.
+  fullyParallel: true,
   timeout: 150_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],

@@ -1,24 +1,32 @@
 import { existsSync } from 'node:fs';
 import { run, say } from './steps.mjs';
 
-const PATH = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+/** Any of these will do; the first is there for tests alone and takes a quarter less time. */
+const PATHS = process.env.CHROMIUM_PATH
+  ? [process.env.CHROMIUM_PATH]
+  : ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+const PACKAGES = ['chromium-headless-shell', 'chromium'];
 
-/** Makes sure that Debian's chromium is there, by apt-get where that is permitted. */
+/** Makes sure that one of Debian's chromiums is there, by apt-get where that is permitted. */
 export async function ensureChromium() {
-  if (existsSync(PATH)) return true;
-  const isRoot = process.getuid?.() === 0;
-  if (isRoot) {
+  if (existsSync(PATHS[0])) return true;
+  if (!process.env.CHROMIUM_PATH && process.getuid?.() === 0) {
     say('Installing Debian’s chromium for the tests of the interface …');
-    const install = () => run('apt-get', ['install', '-y', 'chromium'], { quiet: true });
-    let { code } = await install();
-    if (code !== 0) {
-      await run('apt-get', ['update'], { quiet: true });
-      ({ code } = await install());
+    for (const name of PACKAGES) {
+      if (PATHS.some(existsSync) && name === 'chromium') break;
+      await installPackage(name);
     }
-    if (code === 0 && existsSync(PATH)) return true;
   }
+  if (PATHS.some(existsSync)) return true;
   console.error(
     'The tests of the interface need chromium: run "apt-get install chromium" as root, or set CHROMIUM_PATH to a chromium on this machine.',
   );
   return false;
+}
+
+async function installPackage(name) {
+  const install = () => run('apt-get', ['install', '-y', name], { quiet: true });
+  if ((await install()).code === 0) return;
+  await run('apt-get', ['update'], { quiet: true });
+  await install();
 }

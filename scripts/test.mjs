@@ -48,7 +48,9 @@ async function main() {
   const { output } = await run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
     quiet: true,
   });
-  const stats = readReport(e2eReport)?.stats;
+  const report = readReport(e2eReport);
+  figuresOf(report).forEach((figure) => say(`Measured: ${figure}`));
+  const stats = report?.stats;
   const e2eFailed = stats ? stats.unexpected + stats.flaky : 1;
   if (e2eFailed > 0) console.error(output);
   say(`Tests of the real interface: ${stats?.expected ?? 0} passed, ${e2eFailed} failed`);
@@ -59,6 +61,16 @@ function count(good, bad) {
   passed += good;
   failed += bad;
 }
+
+/** What journeys measured and say whatever it is. */
+const figuresOf = (suite) => [
+  ...(suite?.specs ?? []).flatMap(({ tests }) =>
+    tests.flatMap(({ annotations }) =>
+      annotations.filter(({ type }) => type === 'figure').map(({ description }) => description),
+    ),
+  ),
+  ...(suite?.suites ?? []).flatMap(figuresOf),
+];
 
 const readReport = (path) => (existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : null);
 

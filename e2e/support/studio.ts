@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { cpSync, mkdtempSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,7 +8,11 @@ import { serverCommand } from '../../scripts/serverCommand.mjs';
 
 export const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 
-export const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+/** Debian's chromium; its shell without windows, where it is there, takes a quarter less time. */
+export const CHROMIUM =
+  process.env.CHROMIUM_PATH ??
+  ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(existsSync) ??
+  '/usr/bin/chromium';
 
 /** Flags for Debian's chromium on a machine without a network of its own. */
 export const CHROMIUM_FLAGS = [

@@ -40,8 +40,7 @@ for (const { name, says, frames } of [
     await expect(said(page)).toContainText(says);
     const range = await rangeSaid(page);
     const figure = `${name}: ${range}° read, ${truth.wristRangeDeg}° true`;
-    testInfo.annotations.push({ type: 'wrist range', description: figure });
-    console.log(figure);
+    testInfo.annotations.push({ type: 'figure', description: figure });
     expect(Math.abs(range - truth.wristRangeDeg)).toBeLessThanOrEqual(6);
     if (name === 'compensating') {
       await page.getByRole('radio', { name: 'They hardly move' }).click();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { openStroke } from '../support/clip';
+import { clipFile, openClip, openStroke } from '../support/clip';
 import { expectAccessible } from '../support/expectAccessible';
 import { ROOT } from '../support/studio';
 import { button, press } from '../support/teacher';
@@ -113,6 +113,37 @@ test('three stills from the front tell the bow’s path, and are kept', async ({
   await press(page, 'Keep this take');
   await page.reload();
   await expect(point).toBeVisible();
+});
+
+test('a clip from the front tells the bow’s path over a stroke, and is scrubbed through', async ({
+  page,
+}) => {
+  await openStroke(page);
+  // Without the finder its frames are picked evenly.
+  await openClip(page, clipFile('odd/turned.mp4'), 'The bow’s path, from the front');
+  await expect(page.getByText('Touch the hand end of the stick.')).toBeVisible({ timeout: 30_000 });
+  const clip = { width: 640 };
+  const string = [
+    [320, 60],
+    [320, 400],
+  ] as const;
+  // First turn, second turn, middle: the tip rises toward the point.
+  await touch(page, clip, [[300, 240], [600, 240], ...string]);
+  await touch(page, clip, [
+    [40, 262],
+    [340, 210],
+  ]);
+  await touch(page, clip, [
+    [170, 252],
+    [470, 226],
+  ]);
+  await press(page, 'Read the curve');
+  await expect(page.getByText(/the point drifts toward the scroll\.$/)).toBeVisible();
+  await page.getByRole('slider', { name: 'Time in the clip' }).focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(
+    page.getByText(/^At \d\.\d\d s the bow is \d+° ± \d+° from square\.$/),
+  ).toBeVisible();
 });
 
 test('string crossings: a drill over the levels, a tap for each string, kept without a network', async ({

@@ -30,7 +30,7 @@ export function ClipTake({
   onTake: (take: MadeTake) => void;
   onLeave: () => void;
 }) {
-  const clip = useClip(file, side);
+  const clip = useClip(file, side, kind);
   const { stage, reader, mirrored } = clip;
   if (stage.at === 'picked') {
     return (

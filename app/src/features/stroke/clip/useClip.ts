@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Side } from '@open-palm/core/measure';
 import { NoVision, type VisionClient } from '../../../workers/vision/visionClient';
 import { useVision } from '../../../workers/vision/useVision';
-import type { MarkableFrame } from '../frames/markableFrame';
+import type { MarkableFrame, MarkKind } from '../frames/markableFrame';
 import { ClipProblem, ClipReader, type ClipTrouble } from './ClipReader';
 import { lookThrough, type PickedClip } from './lookThrough';
 
@@ -37,7 +37,8 @@ export interface OpenClip {
   takeAsIs: () => void;
 }
 
-export function useClip(file: Blob, side: Side): OpenClip {
+/** @param kind the wrist needs the hand in most frames; for the bow's path it only finds the turns */
+export function useClip(file: Blob, side: Side, kind: MarkKind): OpenClip {
   const vision = useVision();
   const [stage, setStage] = useState<ClipStage>({ at: 'opening' });
   const [reader, setReader] = useState<ClipReader | null>(null);
@@ -70,7 +71,8 @@ export function useClip(file: Blob, side: Side): OpenClip {
       // The models are the larger part of what the page holds: they are loaded again where they are needed again.
       vision.close();
       const found = picked.frames.filter(({ marks }) => marks.wrist).length;
-      show({ at: found < ENOUGH_FOUND * picked.frames.length ? 'noHand' : 'picked', clip: picked });
+      const lacksHand = kind === 'wrist' && found < ENOUGH_FOUND * picked.frames.length;
+      show({ at: lacksHand ? 'noHand' : 'picked', clip: picked });
     } catch (error) {
       show({ at: 'trouble', trouble: troubleOf(error) });
     }
