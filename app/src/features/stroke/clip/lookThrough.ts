@@ -7,15 +7,11 @@ import {
 } from '@open-palm/core/stroke';
 import type { Side } from '@open-palm/core/measure';
 import type { VisionClient } from '../../../workers/vision/visionClient';
-import { newFrame, wristFrame, type MarkableFrame } from '../frames/markableFrame';
+import { handMarksOf, newFrame, wristFrame, type MarkableFrame } from '../frames/markableFrame';
 import type { ClipReader } from './ClipReader';
 
 /** On the first way through, the hand is looked for this often, s. */
 const FIRST_SPACING_S = 0.2;
-
-/** Wrist and middle knuckle among the 21 points of a found hand. */
-const WRIST = 0;
-const MIDDLE_MCP = 9;
 
 /** Which part of the first way through the whole work is, roughly: fast strokes need frames between. */
 const FIRST_SHARE = 0.85;
@@ -56,11 +52,7 @@ export async function lookThrough(
       if (!seen.has(timeS)) {
         const picture = await reader.frameAt(timeS, mirrored);
         const search = await vision?.find(picture, side);
-        const points = search?.outcome === 'found' ? search.hand.points : null;
-        seen.set(
-          timeS,
-          newFrame(picture, points && { wrist: points[WRIST]!, middleMcp: points[MIDDLE_MCP]! }),
-        );
+        seen.set(timeS, newFrame(picture, handMarksOf(search)));
       }
       onProgress(from + ((to - from) * (i + 1)) / times.length);
     }

@@ -1,4 +1,5 @@
 import type { HandMarks, PathFrame, WristFrame } from '@open-palm/core/stroke';
+import type { HandSearch } from '@open-palm/vision/findHand';
 import type { Vec2 } from '@open-palm/core/units';
 
 /** A picture that is marked: a frame of a clip or a still. */
@@ -33,6 +34,16 @@ export interface MarkableFrame {
   /** Left out by the person. */
   dropped: boolean;
 }
+
+/** Wrist and middle knuckle among the 21 points of a found hand. */
+const WRIST = 0;
+const MIDDLE_MCP = 9;
+
+/** What is needed of a found hand; null where none was found. */
+export const handMarksOf = (search: HandSearch | undefined): HandMarks | null =>
+  search?.outcome === 'found'
+    ? { wrist: search.hand.points[WRIST]!, middleMcp: search.hand.points[MIDDLE_MCP]! }
+    : null;
 
 export const newFrame = (picture: MarkedPicture, hand: HandMarks | null): MarkableFrame => ({
   picture,

@@ -5,13 +5,9 @@ import { pictureProblemWords } from '../../../pictures/pictureProblemWords';
 import { preparePicture, PictureProblem } from '../../../pictures/preparePicture';
 import { useVision } from '../../../workers/vision/useVision';
 import { NoVision } from '../../../workers/vision/visionClient';
-import { newFrame, type MarkableFrame, type MarkKind } from '../frames/markableFrame';
+import { handMarksOf, newFrame, type MarkableFrame, type MarkKind } from '../frames/markableFrame';
 
 export const STILL_PLACES = ['heel', 'middle', 'point'] as const satisfies readonly Place[];
-
-/** Wrist and middle knuckle among the 21 points of a found hand. */
-const WRIST = 0;
-const MIDDLE_MCP = 9;
 
 /** Three pictures, each of one place of the bow, with the hand found in them where it is. */
 export interface Stills {
@@ -41,10 +37,7 @@ export function useStills(kind: MarkKind, side: Side): Stills {
       if (!(error instanceof NoVision)) throw error;
       return null;
     }
-    const search = await vision.find(picture, side);
-    if (search.outcome !== 'found') return null;
-    const { points } = search.hand;
-    return { wrist: points[WRIST]!, middleMcp: points[MIDDLE_MCP]! };
+    return handMarksOf(await vision.find(picture, side));
   };
   const choose = async (place: Place) => {
     const file = await pickFile();
