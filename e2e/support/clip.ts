@@ -83,7 +83,7 @@ export async function markForearms(
 
 const clamp = (value: number, most: number) => Math.min(most - 2, Math.max(2, value));
 
-/** Marks as many frames as are asked, then reads the curve. */
+/** From the marked frames to the take. */
 export async function readCurve(page: Page): Promise<void> {
   await button(page, 'Read the curve').click();
 }

@@ -6,7 +6,7 @@ import { LineChart } from '../../charts/LineChart';
 import type { ChartBand } from '../../charts/lineChartProps';
 import { useTokens } from '../../kit/ThemeProvider';
 import { strokeWords } from '../../strings/stroke';
-import { axisOf, knowsPlace, strokeLines, subjectOf } from './strokeLines';
+import { axisOf, frameNearest, knowsPlace, strokeLines, subjectOf } from './strokeLines';
 
 const words = strokeWords;
 
@@ -94,10 +94,7 @@ export function CurveCard({
 /** Where on the axis a time is: the bow's place then, or how far the stroke has gone. */
 function cursorAt({ even, strokes }: StrokeAnalysis, timeS: number): number | null {
   const { timesS, channels } = even;
-  const nearest = timesS.reduce(
-    (best, time, i) => (Math.abs(time - timeS) < Math.abs(timesS[best]! - timeS) ? i : best),
-    0,
-  );
+  const nearest = frameNearest(timesS, timeS);
   if (channels.bowPlace) return channels.bowPlace[nearest] ?? null;
   const stroke = strokes.find(({ fromS, toS }) => timeS >= fromS && timeS <= toS);
   return stroke ? (timeS - stroke.fromS) / (stroke.toS - stroke.fromS) : null;

@@ -1,6 +1,6 @@
 import type { StrokeAnalysis } from '@open-palm/core/stroke';
 import { strokeWords } from '../../strings/stroke';
-import { subjectOf } from './strokeLines';
+import { frameNearest, subjectOf } from './strokeLines';
 
 const words = strokeWords.clip.scrub;
 
@@ -8,10 +8,7 @@ const words = strokeWords.clip.scrub;
 export function readAt(analysis: StrokeAnalysis, timeS: number): string {
   const subject = subjectOf(analysis);
   const { timesS, channels, noiseSd } = analysis.even;
-  const nearest = timesS.reduce(
-    (best, time, i) => (Math.abs(time - timeS) < Math.abs(timesS[best]! - timeS) ? i : best),
-    0,
-  );
+  const nearest = frameNearest(timesS, timeS);
   const value = channels[subject]?.[nearest] ?? null;
   const at = words.at(timeS);
   if (value === null) return words.saysNothing(at);

@@ -31,6 +31,13 @@ export function strokeLines(
   }));
 }
 
+/** The frame of a take that is nearest to a time. */
+export const frameNearest = (timesS: readonly number[], timeS: number): number =>
+  timesS.reduce(
+    (best, time, i) => (Math.abs(time - timeS) < Math.abs(timesS[best]! - timeS) ? i : best),
+    0,
+  );
+
 /** Round ends of an axis that shows all of some values and these bands. */
 export function axisOf(
   values: readonly (number | null)[],

@@ -43,6 +43,8 @@ export class ClipReader {
   /** One for all frames: a new one for each would fill the memory faster than it is given back. */
   readonly #canvas = new OffscreenCanvas(1, 1);
   #durationS = 0;
+  /** What the one video and canvas are busy with: whoever asks meanwhile waits. */
+  #turn: Promise<unknown> = Promise.resolve();
 
   private constructor(file: Blob) {
     this.#url = URL.createObjectURL(file);
@@ -83,7 +85,11 @@ export class ClipReader {
    *
    * @throws ClipProblem when the clip cannot be read there
    */
-  async seek(timeS: number): Promise<void> {
+  seek(timeS: number): Promise<void> {
+    return this.#inTurn(() => this.#seek(timeS));
+  }
+
+  async #seek(timeS: number): Promise<void> {
     const video = this.#video;
     // The last frame ends where the clip does: exactly there nothing is shown.
     const at = Math.max(0, Math.min(timeS, this.#durationS - 0.01));
@@ -95,13 +101,23 @@ export class ClipReader {
    * @param mirrored shown the other way round, for cameras that mirror
    * @throws ClipProblem when the clip cannot be read there
    */
-  async frameAt(timeS: number, mirrored: boolean): Promise<ClipFrame> {
-    await this.seek(timeS);
+  frameAt(timeS: number, mirrored: boolean): Promise<ClipFrame> {
+    return this.#inTurn(() => this.#frameAt(timeS, mirrored));
+  }
+
+  async #frameAt(timeS: number, mirrored: boolean): Promise<ClipFrame> {
+    await this.#seek(timeS);
     const { width, height } = this.size;
     const thumb = await this.#drawn((THUMB_HEIGHT_PX * width) / height, THUMB_HEIGHT_PX, mirrored);
     const blob = await this.#drawn(width, height, mirrored);
     const [url, thumbUrl] = [blob, thumb].map((one) => URL.createObjectURL(one));
     return { timeS, blob, url: url!, thumbUrl: thumbUrl!, width, height };
+  }
+
+  #inTurn<T>(act: () => Promise<T>): Promise<T> {
+    const next = this.#turn.then(act);
+    this.#turn = next.catch(() => undefined);
+    return next;
   }
 
   async #drawn(width: number, height: number, mirrored: boolean): Promise<Blob> {
@@ -133,7 +149,6 @@ export class ClipReader {
       this.#durationS = video.duration;
     }
     if (this.#durationS < SHORTEST_S) throw new ClipProblem('tooShort');
-    this.#durationS = Math.max(this.#durationS, SHORTEST_S);
     await this.seek(0);
   }
 
