@@ -142,6 +142,12 @@ const time = phone.getByRole('slider', { name: 'Time in the clip' });
 await time.focus();
 for (let i = 0; i < 7; i += 1) await phone.keyboard.press('Shift+ArrowRight');
 await phone.getByText(/^At 1\.40 s/).waitFor();
+// The clip follows the slider: what is shown must be the frame that is told.
+await phone.waitForFunction(() => {
+  const video = document.querySelector('video')!;
+  return !video.seeking && Math.abs(video.currentTime - 1.4) < 0.02;
+});
+await phone.waitForTimeout(500);
 await shoot(phone, 'phone-stroke');
 
 await turnInSpace(phone, 'phone');
