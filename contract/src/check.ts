@@ -22,6 +22,8 @@ export const gripSchema = z
     middleFinger: z.object({ mm: z.number().positive(), sdMm: z.number().nonnegative() }).strict(),
     /** The relaxed-hand picture that gaps are compared with. */
     relaxedHandId: idSchema.nullable(),
+    /** Where bands do not fit this hand: everything is shown, nothing judged. */
+    bandsOff: z.literal(true).optional(),
   })
   .strict();
 

@@ -10,7 +10,10 @@ import {
   relaxedHandFrom,
   type HandFacts,
 } from '@open-palm/core/hand';
-import { adaptHold, type BowKind, type Hold, type Instrument } from '@open-palm/core/holds';
+import {
+  adaptHold,
+  withoutBands,
+  type BowKind, type Hold, type Instrument } from '@open-palm/core/holds';
 import type { KnownLength } from '@open-palm/core/units';
 import type { Grip } from './check';
 import type { RelaxedHandRecord } from './relaxedHand';
@@ -19,7 +22,7 @@ import type { Student } from './student';
 
 /** How a student grips one bow, as far as it is known now: what a new check is judged by. */
 export function gripOf(
-  { middleFingerMm }: Pick<Student, 'middleFingerMm'>,
+  { middleFingerMm, bands }: Pick<Student, 'middleFingerMm'> & Partial<Pick<Student, 'bands'>>,
   { bowSize, settings }: Setup,
   hold: Hold,
   relaxedHand: Pick<RelaxedHandRecord, 'id'> | null,
@@ -34,6 +37,7 @@ export function gripOf(
         ? scaled(REFERENCE_MIDDLE_FINGER, bowSize)
         : { mm: middleFingerMm, sdMm: MEASURED_FINGER_SD_MM },
     relaxedHandId: relaxedHand?.id ?? null,
+    ...(bands === 'off' ? { bandsOff: true as const } : {}),
   };
 }
 
@@ -44,9 +48,10 @@ export function gripFacts(
   relaxedHand: Pick<RelaxedHandRecord, 'points'> | null,
 ): { hold: Hold; hand: HandFacts } {
   const { settings, bowSize, middleFinger } = grip;
+  const meant = grip.bandsOff ? withoutBands(hold) : hold;
   const sizes = { bow: BOW_SIZES[bowSize], hand: middleFinger.mm / REFERENCE_MIDDLE_FINGER.mm };
   return {
-    hold: adaptHold(hold, settings, sizes),
+    hold: adaptHold(meant, settings, sizes),
     hand: { middleFinger, relaxed: relaxedHand && relaxedHandFrom(relaxedHand.points) },
   };
 }

@@ -16,6 +16,7 @@ import { contactsSchema, mergedMeasureSchema } from './measureSchema';
 import { ownHoldSchema } from './ownHold';
 import { relaxedHandSchema } from './relaxedHand';
 import { studentSchema } from './student';
+import { setupTrackSchema } from './track';
 
 const standingsSchema = z.record(z.enum(FAMILIES), z.enum(STANDINGS));
 
@@ -73,6 +74,10 @@ export const studentListItemSchema = z.object({
   contacts: contactsSchema,
   thumbIpFlexionDeg: z.number().nullable(),
   verdicts: z.partialRecord(z.enum(MEASURE_IDS), z.enum(VERDICTS)),
+  /** How the holds stand over the weeks, on every instrument that is played. */
+  tracks: z.array(setupTrackSchema),
+  /** What is open with this student: that it hurts, what was agreed, aids and their steps. */
+  open: z.array(logEntrySchema),
 });
 
 export const studentListSchema = z.object({

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { CAUSES } from '@open-palm/core/judge';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
-import { TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 import { wordSchema } from './check';
 import { idSchema } from './ids';
+import { RESTARTS } from './restarts';
 
 const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
   error: (issue) => `there is no cause "${String(issue.input)}"`,
@@ -125,6 +126,60 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
         error: (issue) => `there is no test "${String(issue.input)}"`,
       }),
       result: testResultSchema,
+    })
+    .strict(),
+  /** Something that was agreed, with the day by which. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('promise'),
+      words: z.string().trim().min(1, 'what was agreed is missing').max(200),
+      due: z.iso.date(),
+    })
+    .strict(),
+  /** It was kept, or is let go, or was ticked off by mistake. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('promiseState'),
+      of: idSchema,
+      state: z.enum(['kept', 'dropped', 'open']),
+    })
+    .strict(),
+  /** An aid is used from a day on, to be off by another. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('aid'),
+      aid: z.string().refine((id) => AIDS.some((aid) => aid.id === id), {
+        error: (issue) => `there is no aid "${String(issue.input)}"`,
+      }),
+      from: z.iso.date(),
+      off: z.iso.date(),
+    })
+    .strict()
+    .refine(({ from, off }) => from < off, {
+      path: ['off'],
+      error: 'an aid is off later than it starts',
+    }),
+  /** A step of doing without it was taken; the last one is being without. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('aidStep'),
+      of: idSchema,
+      step: z.number().int().min(1).max(10),
+      done: z.boolean(),
+    })
+    .strict(),
+  /** A planned change: it restarts what is compared, and is never drift. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('planned'),
+      why: z.enum(RESTARTS),
+      on: z.iso.date(),
+      word: wordSchema,
     })
     .strict(),
   /** The hold was built step by step. */

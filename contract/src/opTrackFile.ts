@@ -2,19 +2,10 @@ import { z } from 'zod';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import { CONTEXTS, MEASURE_IDS } from '@open-palm/core/measure';
+import { WEEKDAYS } from './lessonTime';
+import { RESTARTS } from './restarts';
 import { issuesFromZod } from './zodIssues';
 
-/** What a new beginning may be for. */
-const RESTARTS = ['school', 'bow', 'size'] as const;
-export const WEEKDAYS = [
-  'monday',
-  'tuesday',
-  'wednesday',
-  'thursday',
-  'friday',
-  'saturday',
-  'sunday',
-] as const;
 
 const values = z.partialRecord(z.enum(MEASURE_IDS), z.number());
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { SIDES } from '@open-palm/core/measure';
 import { LEVELS } from '@open-palm/core/practice';
 import { idSchema } from './ids';
+import { lessonSchema } from './lessonTime';
 import { setupSchema } from './setup';
 
 /** Tones in which a student's grip portrait is drawn. */
@@ -23,6 +24,14 @@ export const studentInputSchema = z
       .nullable(),
     skinTone: z.enum(SKIN_TONES),
     level: z.enum(LEVELS),
+    /** The weekly lesson, if there is one. */
+    lesson: lessonSchema.nullable().default(null),
+    /** Whether the guardian lets photographs be taken; without, looks are answered by tap only. */
+    photos: z.enum(['allowed', 'withheld']).default('allowed'),
+    /** Whether bands judge this hand; off where joints are hypermobile and a clinician decides what fits. */
+    bands: z.enum(['on', 'off']).default('on'),
+    /** An advanced player who audits the own hold: settled, it is looked at every ninety days. */
+    audits: z.boolean().default(false),
     /** The main instrument first. */
     setups: z
       .array(setupSchema)

@@ -6,6 +6,7 @@ export * from './findings';
 export * from './judgeFindings';
 export * from './judgeSchema';
 export * from './knowledge';
+export * from './measureOfCause';
 export * from './noisyOr';
 export * from './priors';
 export * from './sinceStart';

@@ -1,3 +1,4 @@
+export * from './aids';
 export * from './beats';
 export * from './reForm';
 export * from './readiness';

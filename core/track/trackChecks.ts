@@ -54,15 +54,37 @@ export interface TrackedStamina extends Stamina {
   checkpoint: string;
 }
 
-/** What a student's checks say over the weeks. */
-export interface Track {
+/** How a hold stands over the weeks, and when to look again. */
+export interface TrackStanding {
   /** Since when checks count; null when no planned change was made. */
   baselineFrom: number | null;
+  drifts: TrackedDrift[];
+  schedule: LookSchedule;
+}
+
+/** What a student's checks say over the weeks. */
+export interface Track extends TrackStanding {
   changes: TrackedChange[];
   trends: TrackedTrend[];
-  drifts: TrackedDrift[];
   stamina: TrackedStamina[];
-  schedule: LookSchedule;
+}
+
+/**
+ * Drifts, and when to look again.
+ *
+ * @param checks oldest first; those before the last planned change do not count any more
+ */
+export function trackStanding(
+  checks: readonly TrackedCheck[],
+  { restarts = [], workingOn = null, ...schedule }: TrackOptions = {},
+): TrackStanding {
+  const baselineFrom = baselineOf(restarts);
+  const counted = sinceBaseline(checks, baselineFrom);
+  return {
+    baselineFrom,
+    drifts: driftsOf(counted, workingOn),
+    schedule: lookSchedule(counted, schedule),
+  };
 }
 
 /**
@@ -70,23 +92,27 @@ export interface Track {
  *
  * @param checks oldest first; those before the last planned change do not count any more
  */
-export function trackChecks(
-  checks: readonly TrackedCheck[],
-  { restarts = [], workingOn = null, ...schedule }: TrackOptions = {},
-): Track {
-  const days = restarts.map(({ day }) => day);
-  const baselineFrom = days.length === 0 ? null : Math.max(...days);
-  const counted = checks.filter(({ day }) => baselineFrom === null || day >= baselineFrom);
+export function trackChecks(checks: readonly TrackedCheck[], options: TrackOptions = {}): Track {
+  const standing = trackStanding(checks, options);
+  const counted = sinceBaseline(checks, standing.baselineFrom);
   const names = [...new Set(counted.flatMap(({ measures }) => Object.keys(measures)))];
   return {
-    baselineFrom,
-    changes: names.flatMap((name) => changeOf(counted, name) ?? []),
+    ...standing,
+    changes: names.flatMap((name) => lastChange(counted, name) ?? []),
     trends: names.flatMap((name) => trendOf(counted, name) ?? []),
-    drifts: driftsOf(counted, workingOn),
-    stamina: names.flatMap((name) => staminaFor(counted, name) ?? []),
-    schedule: lookSchedule(counted, schedule),
+    stamina: names.flatMap((name) => lessonStamina(counted, name) ?? []),
   };
 }
+
+/** The day of the last planned change; null without one. */
+export const baselineOf = (restarts: readonly Restart[]): number | null =>
+  restarts.length === 0 ? null : Math.max(...restarts.map(({ day }) => day));
+
+/** The checks that count. */
+export const sinceBaseline = <C extends { day: number }>(
+  checks: readonly C[],
+  baselineFrom: number | null,
+): C[] => checks.filter(({ day }) => baselineFrom === null || day >= baselineFrom);
 
 const seen = (checks: readonly TrackedCheck[], name: string) =>
   checks.flatMap(({ day, context, measures }) => {
@@ -94,7 +120,8 @@ const seen = (checks: readonly TrackedCheck[], name: string) =>
     return measure ? [{ day, context, ...measure }] : [];
   });
 
-function changeOf(checks: readonly TrackedCheck[], name: string): TrackedChange | null {
+/** A checkpoint between the last two checks that saw it. */
+export function lastChange(checks: readonly TrackedCheck[], name: string): TrackedChange | null {
   const [from, to] = seen(checks, name).slice(-2);
   if (!from || !to) return null;
   return {
@@ -107,8 +134,9 @@ function changeOf(checks: readonly TrackedCheck[], name: string): TrackedChange 
   };
 }
 
-function trendOf(checks: readonly TrackedCheck[], name: string): TrackedTrend | null {
-  const points = seen(checks, name).map(({ day, value }) => ({ at: day / 7, value }));
+/** Which way a checkpoint goes: over its newest checks, because a trend is about now. */
+export function trendOf(checks: readonly TrackedCheck[], name: string): TrackedTrend | null {
+  const points = seen(checks, name).slice(-defaults.trendChecks).map(({ day, value }) => ({ at: day / 7, value }));
   const trend = points.length < 3 ? null : theilSen(points);
   return trend && { checkpoint: name, perWeek: trend.slope, interval: trend.interval };
 }
@@ -155,7 +183,8 @@ function settledRun(checks: readonly TrackedCheck[]): readonly TrackedCheck[] | 
   return good >= defaults.settledAfterGoodChecks ? checks.slice(from) : null;
 }
 
-function staminaFor(checks: readonly TrackedCheck[], name: string): TrackedStamina | null {
+/** What lessons cost a checkpoint, over every day with a look at its start and one at its end. */
+export function lessonStamina(checks: readonly TrackedCheck[], name: string): TrackedStamina | null {
   const values = seen(checks, name);
   const pairs = values.flatMap(({ day, context, value }) => {
     const end = values.find((other) => other.day === day && other.context === 'playing-end');

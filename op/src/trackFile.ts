@@ -1,4 +1,4 @@
-import { readOpTrackFile, WEEKDAYS, type OpTrackFile } from '@open-palm/contract';
+import { lessonDayOf, readOpTrackFile, type OpTrackFile } from '@open-palm/contract';
 import { bandFor, holdById, type Band, type Range } from '@open-palm/core/holds';
 import {
   familyStandings,
@@ -8,6 +8,8 @@ import {
   type MeasureId,
 } from '@open-palm/core/measure';
 import {
+  dateOfDay,
+  dayOfDate,
   defaultSem,
   trackChecks,
   type ScoredMeasure,
@@ -15,13 +17,6 @@ import {
   type TrackedChange,
   type TrackedDrift,
 } from '@open-palm/core/track';
-
-const DAY_MS = 86_400_000;
-/** Day 0 was a Thursday. */
-const FIRST_WEEKDAY = WEEKDAYS.indexOf('thursday');
-
-const dayOf = (date: string): number => Date.parse(`${date}T00:00:00Z`) / DAY_MS;
-const dateOf = (day: number): string => new Date(day * DAY_MS).toISOString().slice(0, 10);
 
 /** What a student's checks say over the weeks, days as dates. */
 export interface TrackAnswer {
@@ -51,30 +46,30 @@ export function trackFile(content: unknown): TrackAnswer {
       family,
       verdict: band ? verdictAgainst(value, sem, band) : ('none' as const),
     }));
-    return { day: dayOf(on), context, standings: familyStandings(judged), measures };
+    return { day: dayOfDate(on), context, standings: familyStandings(judged), measures };
   });
   const track = trackChecks(checks, {
-    restarts: file.restarts.map(({ on, why }) => ({ day: dayOf(on), why })),
+    restarts: file.restarts.map(({ on, why }) => ({ day: dayOfDate(on), why })),
     workingOn: file.workingOn,
-    lessonDay: file.lesson === null ? null : WEEKDAYS.indexOf(file.lesson) - FIRST_WEEKDAY,
+    lessonDay: file.lesson === null ? null : lessonDayOf(file.lesson),
     audits: file.audits,
   });
   const { schedule } = track;
   return {
-    baselineFrom: track.baselineFrom === null ? null : dateOf(track.baselineFrom),
+    baselineFrom: track.baselineFrom === null ? null : dateOfDay(track.baselineFrom),
     changes: track.changes.map(({ fromDay, toDay, ...change }) => ({
       ...change,
-      fromDate: dateOf(fromDay),
-      toDate: dateOf(toDay),
+      fromDate: dateOfDay(fromDay),
+      toDate: dateOfDay(toDay),
     })),
     trends: track.trends,
-    drifts: track.drifts.map(({ sinceDay, ...drift }) => ({ ...drift, since: dateOf(sinceDay) })),
+    drifts: track.drifts.map(({ sinceDay, ...drift }) => ({ ...drift, since: dateOfDay(sinceDay) })),
     stamina: track.stamina,
     settled: schedule.settled,
     goodInRow: schedule.goodInRow,
     last: schedule.last,
     intervalDays: schedule.intervalDays,
-    nextLook: schedule.dueDay === null ? null : dateOf(schedule.dueDay),
+    nextLook: schedule.dueDay === null ? null : dateOfDay(schedule.dueDay),
   };
 }
 

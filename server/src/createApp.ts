@@ -1,6 +1,5 @@
 import { bodyParser } from '@koa/bodyparser';
 import Koa from 'koa';
-import type { Knex } from 'knex';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
 import { holdRoutes } from './features/holds/routes';
@@ -13,9 +12,9 @@ import { takeRoutes } from './features/takes/routes';
 import { errors, type Log } from './middleware/errors';
 import { localOnly } from './middleware/localOnly';
 import { serveWebApp } from './middleware/webApp';
+import type { StudioParts } from './studioParts';
 
-export interface AppParts {
-  db: Knex;
+export interface AppParts extends StudioParts {
   /** Where pictures are kept. */
   pictureDir: string;
   /** Where mail is put that stands ready to be sent. */
@@ -24,7 +23,6 @@ export interface AppParts {
   fontDir?: string;
   /** The built app; without it only the API answers. */
   webDir?: string;
-  now: () => Date;
   log: Log;
 }
 
@@ -32,7 +30,8 @@ export interface AppParts {
 const GIVEN_UP = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'ECONNRESET', 'EPIPE']);
 
 /** The server without a port: errors first, then who may ask, then what is asked. */
-export function createApp({ db, pictureDir, outboxDir, fontDir, webDir, now, log }: AppParts): Koa {
+export function createApp(parts: AppParts): Koa {
+  const { db, pictureDir, outboxDir, fontDir, webDir, now, zone, log } = parts;
   const app = new Koa();
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Whoever leaves a page gives up what it was still loading: that is no fault.
@@ -42,12 +41,12 @@ export function createApp({ db, pictureDir, outboxDir, fontDir, webDir, now, log
   app.use(localOnly);
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
   for (const routes of [
-    studentRoutes({ db, now }),
-    checkRoutes({ db, now }),
+    studentRoutes({ db, now, zone }),
+    checkRoutes({ db, now, zone }),
     holdRoutes({ db, now }),
     relaxedHandRoutes({ db, now }),
     pictureRoutes({ db, pictureDir, now }),
-    lessonLogRoutes({ db, now }),
+    lessonLogRoutes({ db, now, zone }),
     takeRoutes({ db, now }),
     crossingRoutes({ db, now }),
     letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),

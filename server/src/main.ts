@@ -7,6 +7,8 @@ import { createApp } from './createApp';
 import { openDatabase } from './db/openDatabase';
 import { sweepPictures } from './features/pictures/service';
 import { seedDemo } from './seedDemo';
+import { refreshTrack } from './tracking/refreshTrack';
+import { untracked } from './tracking/repo';
 
 const host = '127.0.0.1';
 const port = Number(process.env.PORT ?? 8080);
@@ -19,6 +21,7 @@ const demoPictureDir = process.env.DEMO_PICTURES;
 const say = (line: string) => process.stdout.write(`${line}\n`);
 const log = (entry: Record<string, unknown>) => process.stderr.write(`${JSON.stringify(entry)}\n`);
 const now = () => new Date();
+const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 let db: Knex | undefined;
 
@@ -28,7 +31,8 @@ async function openStudio(): Promise<RequestListener> {
   const pictureDir = join(dataDir, 'pictures');
   db = await openDatabase(join(dataDir, 'studio.sqlite'));
   await sweepPictures(db, pictureDir, now());
-  const parts = { db, pictureDir, now };
+  const parts = { db, pictureDir, now, zone };
+  for (const id of await untracked(db)) await refreshTrack(db, id, zone);
   if (demoPictureDir) {
     const checks = await seedDemo(parts, demoPictureDir);
     if (checks > 0) say(`The demo studio is filled: ${checks} checks.`);

@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import { studentListSchema } from '@open-palm/contract';
 import { demoStudio } from '@open-palm/studio-demo';
 import { seedDemo } from './seedDemo';
-import { NOW, openTestStudio, type TestStudio } from './testing/testStudio';
+import { NOW, openTestStudio, ZONE, type TestStudio } from './testing/testStudio';
 
 const PICTURES = join(__dirname, '../../studio-demo/pictures');
 let studio: TestStudio;
@@ -19,7 +19,7 @@ describe('the demo studio', () => {
   });
 
   it('shows its four stories in the verdicts, and one student without data', async () => {
-    await seedDemo({ db: studio.db, pictureDir: studio.pictureDir, now: () => NOW }, PICTURES);
+    await seedDemo({ db: studio.db, pictureDir: studio.pictureDir, now: () => NOW, zone: ZONE }, PICTURES);
     const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
     const verdicts = new Map(students.map((item) => [item.student.name, item.verdicts]));
     expect(verdicts.get('Tobin Wrenfield')).toMatchObject({ thumbIpFlexion: 'low' });
@@ -33,7 +33,7 @@ describe('the demo studio', () => {
   });
 
   it('leaves a studio alone that has students', async () => {
-    const parts = { db: studio.db, pictureDir: studio.pictureDir, now: () => NOW };
+    const parts = { db: studio.db, pictureDir: studio.pictureDir, now: () => NOW, zone: ZONE };
     expect(await seedDemo(parts, PICTURES)).toBe(0);
   });
 });

@@ -1,9 +1,9 @@
-import type { Knex } from 'knex';
 import { demoStudio } from '@open-palm/studio-demo';
 import { saveCheck } from './features/checks/service';
 import { saveEntry } from './features/lessonLog/service';
 import { savePicture } from './features/pictures/service';
 import { allStudents, putStudent } from './features/students/repo';
+import type { StudioParts } from './studioParts';
 
 /**
  * Fills an empty studio with the demo's invented students, through the same doors as every other write. A studio
@@ -13,13 +13,15 @@ import { allStudents, putStudent } from './features/students/repo';
  * @returns how many checks were added
  */
 export async function seedDemo(
-  parts: { db: Knex; pictureDir: string; now: () => Date },
+  parts: StudioParts & { pictureDir: string },
   demoPictureDir: string,
 ): Promise<number> {
   if ((await allStudents(parts.db)).length > 0) return 0;
   const { students, pictures, checks, log } = demoStudio(demoPictureDir, parts.now());
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg);
-  for (const student of students) await putStudent(parts.db, student, parts.now().toISOString());
+  for (const student of students) {
+    await parts.db.transaction((trx) => putStudent(trx, student, parts.now().toISOString()));
+  }
   for (const { id, input } of checks) await saveCheck(parts, id, input);
   for (const entry of log) await saveEntry(parts, entry.id, entry);
   return checks.length;

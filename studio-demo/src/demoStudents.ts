@@ -39,6 +39,10 @@ const about = (
   middleFingerMm: null,
   skinTone,
   level: 'intermediate',
+  lesson: null,
+  photos: 'allowed',
+  bands: 'on',
+  audits: false,
   ...more,
 });
 

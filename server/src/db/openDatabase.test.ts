@@ -35,6 +35,7 @@ describe('openDatabase', () => {
       'setups',
       'students',
       'takes',
+      'tracks',
     ]);
     await db.migrate.rollback(undefined, true);
     expect(await tables()).toEqual([]);
@@ -62,6 +63,7 @@ describe('openDatabase', () => {
   it('carries the students and checks of an earlier studio over, and back', async () => {
     const db = await openDatabase(freshFile());
     const later = '20261125150000_setups_taps_holds';
+    await db.migrate.down({ name: '20261126090000_tracking' });
     await db.migrate.down({ name: '20261126020000_crossings' });
     await db.migrate.down({ name: '20261126010000_takes_fingers_seen' });
     await db.migrate.down({ name: '20261125230000_takes' });

@@ -7,6 +7,7 @@ import * as ownBows from '../../migrations/20261125220000_own_bows';
 import * as takes from '../../migrations/20261125230000_takes';
 import * as takesFingersSeen from '../../migrations/20261126010000_takes_fingers_seen';
 import * as crossings from '../../migrations/20261126020000_crossings';
+import * as tracking from '../../migrations/20261126090000_tracking';
 
 interface Migration {
   name: string;
@@ -24,6 +25,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261125230000_takes', ...takes },
   { name: '20261126010000_takes_fingers_seen', ...takesFingersSeen },
   { name: '20261126020000_crossings', ...crossings },
+  { name: '20261126090000_tracking', ...tracking },
 ];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */

@@ -83,9 +83,12 @@ const entryOf = ({ body_json }: LogRow): LogEntry => JSON.parse(body_json);
 /** How much of the past shapes today's cues and priors; older lessons are not asked. */
 const NEWEST_ENTRIES = 300;
 
+/** What is the student's and not one instrument's: it is shown on every one. */
+const STUDENTS_OWN = ['hurt', 'cleared', 'promise', 'promiseState', 'aid', 'aidStep'];
+
 /**
- * A setup's newest entries, newest first, and with them every flag that it hurts, on whichever instrument and however
- * old: a flag stays until it is cleared.
+ * A setup's newest entries, newest first, and with them what is the student's on whichever instrument and however old: flags
+ * that it hurts, what was agreed, aids; and every planned change, which restarts what is compared.
  */
 export async function logOf(db: Knex, studentId: string, setupId: string): Promise<LogEntry[]> {
   const newest = await db('log_entries')
@@ -96,11 +99,14 @@ export async function logOf(db: Knex, studentId: string, setupId: string): Promi
     ])
     .limit(NEWEST_ENTRIES)
     .select('body_json');
-  const flags = await db('log_entries')
+  const own = await db('log_entries')
     .where({ student_id: studentId })
-    .whereIn('kind', ['hurt', 'cleared'])
+    .whereIn('kind', STUDENTS_OWN)
     .select('body_json');
-  const entries = new Map([...newest, ...flags].map(entryOf).map((entry) => [entry.id, entry]));
+  const planned = await db('log_entries')
+    .where({ setup_id: setupId, kind: 'planned' })
+    .select('body_json');
+  const entries = new Map([...newest, ...own, ...planned].map(entryOf).map((entry) => [entry.id, entry]));
   return [...entries.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? 1 : -1));
 }
 

@@ -16,6 +16,10 @@ export const STUDENT: StudentInput = {
   middleFingerMm: null,
   skinTone: 'clay',
   level: 'intermediate',
+  lesson: null,
+  photos: 'allowed',
+  bands: 'on',
+  audits: false,
   setups: [
     {
       id: uuidv7(),

@@ -26,6 +26,7 @@ export interface TestStudio {
   close(): Promise<void>;
 }
 
+export const ZONE = 'Europe/Berlin';
 export const NOW = new Date('2026-03-02T10:00:00.000Z');
 
 /** The real application on a real SQLite file and a real port, for one test file. */
@@ -40,6 +41,7 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
     pictureDir,
     outboxDir,
     now: () => NOW,
+    zone: ZONE,
     log: (entry) => logged.push(entry),
     ...(webDir === undefined ? {} : { webDir }),
   });

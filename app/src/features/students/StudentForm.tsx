@@ -3,6 +3,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
 import { v7 as uuidv7 } from 'uuid';
+import type { z } from 'zod';
 import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
@@ -17,6 +18,9 @@ import { Field, OneOf } from './fields';
 import { SetupFields } from './SetupFields';
 
 const words = strings.student;
+
+/** The form fills every field, and so needs none of the defaults that a file or an older device does. */
+const formSchema = studentInputSchema as unknown as z.ZodType<StudentInput, StudentInput>;
 
 const newSetup = (): StudentInput['setups'][number] => ({
   id: uuidv7(),
@@ -36,6 +40,10 @@ export const newStudent = (): StudentInput => ({
   middleFingerMm: null,
   skinTone: 'clay',
   level: 'beginner',
+  lesson: null,
+  photos: 'allowed',
+  bands: 'on',
+  audits: false,
   setups: [newSetup()],
 });
 
@@ -53,7 +61,7 @@ export function StudentForm({
 }) {
   const [failure, setFailure] = useState<string | null>(null);
   const { control, handleSubmit, formState, setValue } = useForm<StudentInput>({
-    resolver: zodResolver(studentInputSchema),
+    resolver: zodResolver(formSchema),
     defaultValues: initial,
   });
   const setups = useFieldArray({ control, name: 'setups', keyName: 'key' });

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
-import type { Check } from '@open-palm/contract';
+import { trackedNumbers, type Check } from '@open-palm/contract';
 import type { Family, Place, Standing } from '@open-palm/core/measure';
-import { seriesOf } from '../../references/seriesOf';
+import { seriesOf } from '@open-palm/core/track';
 
 interface CheckRow {
   id: string;
@@ -22,6 +22,8 @@ interface CheckRow {
   standings_json: string;
   contacts_json: string;
   fits_json: string;
+  numbers_json: string;
+  bands_off: number;
   body_sha256: string;
   created_at: string;
 }
@@ -56,64 +58,64 @@ interface MeasureRow {
 export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefined> =>
   (await db<CheckRow>('checks').where({ id }).first('body_sha256'))?.body_sha256;
 
-/** Adds a check with its captures and measures: all of it, or none. */
+/** Adds a check with its captures and measures, inside a transaction of the caller's. */
 export async function addCheck(
-  db: Knex,
+  trx: Knex,
   check: Check,
   extra: { standings: Record<Family, Standing>; bodySha256: string; createdAt: string },
 ): Promise<void> {
-  await db.transaction(async (trx) => {
-    await trx<CheckRow>('checks').insert({
-      id: check.id,
-      student_id: check.studentId,
+  await trx<CheckRow>('checks').insert({
+    id: check.id,
+    student_id: check.studentId,
+    setup_id: check.setupId,
+    taken_at: check.takenAt,
+    context: check.context,
+    hold_id: check.grip.holdId,
+    hold_version: check.grip.holdVersion,
+    settings_json: JSON.stringify(check.grip.settings),
+    bow_size: check.grip.bowSize,
+    middle_finger_mm: check.grip.middleFinger.mm,
+    middle_finger_sd_mm: check.grip.middleFinger.sdMm,
+    relaxed_hand_id: check.grip.relaxedHandId,
+    taps_json: JSON.stringify(check.taps),
+    signs_json: JSON.stringify(check.signs),
+    readiness_json: JSON.stringify(check.readiness),
+    standings_json: JSON.stringify(extra.standings),
+    contacts_json: JSON.stringify(check.contacts),
+    fits_json: JSON.stringify(check.fits),
+    numbers_json: JSON.stringify(trackedNumbers(check.measures)),
+    bands_off: check.grip.bandsOff ? 1 : 0,
+    body_sha256: extra.bodySha256,
+    created_at: extra.createdAt,
+  });
+  for (const [position, capture] of check.captures.entries()) {
+    await trx<CaptureRow>('captures').insert({
+      id: capture.id,
+      check_id: check.id,
+      position,
+      picture_id: capture.pictureId,
+      view: capture.view,
+      side: capture.side,
+      place: capture.place,
+      image_width: capture.image.width,
+      image_height: capture.image.height,
+      points_json: JSON.stringify(capture.points),
+      frog_length_mm: capture.frogLength.mm,
+      frog_length_sd_mm: capture.frogLength.sdMm,
+    });
+  }
+  for (const merged of check.measures) {
+    await trx<MeasureRow>('measures').insert({
+      check_id: check.id,
+      measure_id: merged.measure.id,
+      place: merged.place ?? '',
+      series: seriesOf(merged.measure.id, merged.place),
       setup_id: check.setupId,
       taken_at: check.takenAt,
-      context: check.context,
-      hold_id: check.grip.holdId,
-      hold_version: check.grip.holdVersion,
-      settings_json: JSON.stringify(check.grip.settings),
-      bow_size: check.grip.bowSize,
-      middle_finger_mm: check.grip.middleFinger.mm,
-      middle_finger_sd_mm: check.grip.middleFinger.sdMm,
-      relaxed_hand_id: check.grip.relaxedHandId,
-      taps_json: JSON.stringify(check.taps),
-      signs_json: JSON.stringify(check.signs),
-      readiness_json: JSON.stringify(check.readiness),
-      standings_json: JSON.stringify(extra.standings),
-      contacts_json: JSON.stringify(check.contacts),
-      fits_json: JSON.stringify(check.fits),
-      body_sha256: extra.bodySha256,
-      created_at: extra.createdAt,
+      verdict: merged.measure.verdict,
+      value_json: JSON.stringify(merged),
     });
-    for (const [position, capture] of check.captures.entries()) {
-      await trx<CaptureRow>('captures').insert({
-        id: capture.id,
-        check_id: check.id,
-        position,
-        picture_id: capture.pictureId,
-        view: capture.view,
-        side: capture.side,
-        place: capture.place,
-        image_width: capture.image.width,
-        image_height: capture.image.height,
-        points_json: JSON.stringify(capture.points),
-        frog_length_mm: capture.frogLength.mm,
-        frog_length_sd_mm: capture.frogLength.sdMm,
-      });
-    }
-    for (const merged of check.measures) {
-      await trx<MeasureRow>('measures').insert({
-        check_id: check.id,
-        measure_id: merged.measure.id,
-        place: merged.place ?? '',
-        series: seriesOf(merged.measure.id, merged.place),
-        setup_id: check.setupId,
-        taken_at: check.takenAt,
-        verdict: merged.measure.verdict,
-        value_json: JSON.stringify(merged),
-      });
-    }
-  });
+  }
 }
 
 /** A whole check as it was kept. */
@@ -135,6 +137,7 @@ export async function findCheck(db: Knex, id: string): Promise<Check | undefined
       bowSize: row.bow_size as Check['grip']['bowSize'],
       middleFinger: { mm: row.middle_finger_mm, sdMm: row.middle_finger_sd_mm },
       relaxedHandId: row.relaxed_hand_id,
+      ...(row.bands_off ? { bandsOff: true as const } : {}),
     },
     captures: captures.map(captureOf),
     taps: JSON.parse(row.taps_json),

@@ -1,10 +1,10 @@
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import { checkInputSchema } from '@open-palm/contract';
 import { readBody, readId } from '../../readBody';
+import type { StudioParts } from '../../studioParts';
 import { loadCheck, saveCheck } from './service';
 
-export function checkRoutes(parts: { db: Knex; now: () => Date }): Router {
+export function checkRoutes(parts: StudioParts): Router {
   const router = new Router({ prefix: '/api/checks' });
 
   router.put('/:id', async (ctx) => {

@@ -10,6 +10,8 @@ import {
   setupExists,
   studentExists,
 } from '../../references/repo';
+import type { StudioParts } from '../../studioParts';
+import { refreshTrack } from '../../tracking/refreshTrack';
 import { judgeCheck } from './judgeCheck';
 import { addCheck, bodyHashOf, findCheck } from './repo';
 
@@ -21,7 +23,7 @@ import { addCheck, bodyHashOf, findCheck } from './repo';
  * @throws InputError when its points cannot be measured or its answers not judged
  */
 export async function saveCheck(
-  { db, now }: { db: Knex; now: () => Date },
+  { db, now, zone }: StudioParts,
   id: string,
   input: CheckInput,
 ): Promise<Check> {
@@ -43,7 +45,10 @@ export async function saveCheck(
     await relaxedHandOf(db, input),
   );
   try {
-    await addCheck(db, check, { standings, bodySha256, createdAt: now().toISOString() });
+    await db.transaction(async (trx) => {
+      await addCheck(trx, check, { standings, bodySha256, createdAt: now().toISOString() });
+      await refreshTrack(trx, input.setupId, zone);
+    });
   } catch (error) {
     // Fitting a hand takes a moment, in which the same check may have been sent again and kept.
     if (!(await isKept(db, id, bodySha256))) throw error;

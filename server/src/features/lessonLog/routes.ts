@@ -1,10 +1,10 @@
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import { logEntrySchema } from '@open-palm/contract';
 import { readBody, readId } from '../../readBody';
+import type { StudioParts } from '../../studioParts';
 import { saveEntry } from './service';
 
-export function lessonLogRoutes(parts: { db: Knex; now: () => Date }): Router {
+export function lessonLogRoutes(parts: StudioParts): Router {
   const router = new Router({ prefix: '/api/log' });
 
   router.put('/:id', async (ctx) => {

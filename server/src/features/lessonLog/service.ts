@@ -1,9 +1,13 @@
-import type { Knex } from 'knex';
 import type { LogEntry } from '@open-palm/contract';
 import { bodyHash } from '../../bodyHash';
 import { notFound, Problem } from '../../problem';
 import { setupExists, studentExists } from '../../references/repo';
+import type { StudioParts } from '../../studioParts';
+import { refreshTrack } from '../../tracking/refreshTrack';
 import { addEntry, bodyHashOf } from './repo';
+
+/** Entries that change how a hold stands over the weeks: planned changes, re-form tests, what is worked on. */
+const SHAPES_TRACK: ReadonlySet<LogEntry['kind']> = new Set(['planned', 'test', 'cue']);
 
 /**
  * Adds an entry to a student's lesson log. The same entry again gives the same answer.
@@ -11,7 +15,7 @@ import { addEntry, bodyHashOf } from './repo';
  * @throws Problem `notFound` for an unknown student or instrument, `conflict` when the id belongs to another entry
  */
 export async function saveEntry(
-  { db, now }: { db: Knex; now: () => Date },
+  { db, now, zone }: StudioParts,
   id: string,
   input: LogEntry,
 ): Promise<LogEntry> {
@@ -29,7 +33,10 @@ export async function saveEntry(
     throw notFound('instrument of this student', 'setupId');
   }
   const entry = normal(input);
-  await addEntry(db, entry, { bodySha256, createdAt: now().toISOString() });
+  await db.transaction(async (trx) => {
+    await addEntry(trx, entry, { bodySha256, createdAt: now().toISOString() });
+    if (SHAPES_TRACK.has(entry.kind)) await refreshTrack(trx, entry.setupId, zone);
+  });
   return entry;
 }
 

@@ -9,6 +9,10 @@ interface StudentRow {
   middle_finger_mm: number | null;
   skin_tone: string;
   level: string;
+  lesson_json: string | null;
+  photos: string;
+  bands: string;
+  audits: number;
   created_at: string;
 }
 
@@ -44,55 +48,65 @@ const studentOf = (row: StudentRow, setups: readonly SetupRow[]): Student => ({
   middleFingerMm: row.middle_finger_mm,
   skinTone: row.skin_tone as Student['skinTone'],
   level: row.level as Student['level'],
+  lesson: row.lesson_json === null ? null : JSON.parse(row.lesson_json),
+  photos: row.photos as Student['photos'],
+  bands: row.bands as Student['bands'],
+  audits: row.audits === 1,
   setups: setups.filter(({ student_id }) => student_id === row.id).map(setupOf),
 });
 
 /**
- * Adds a student or changes what is written down of one. A setup that is no longer in the list stays for its checks.
+ * Adds a student or changes what is written down of one, inside a transaction of the caller's. A setup that is no longer in the list stays for its checks.
  *
  * @returns false when one of the setups belongs to another student; then nothing was changed
  */
-export async function putStudent(db: Knex, student: Student, createdAt: string): Promise<boolean> {
-  return db.transaction(async (trx) => {
-    const foreign = await trx<SetupRow>('setups')
-      .whereIn(
-        'id',
-        student.setups.map(({ id }) => id),
-      )
-      .whereNot({ student_id: student.id })
-      .first('id');
-    if (foreign) return false;
-    const row = {
-      name: student.name,
-      side: student.side,
-      birth_year: student.birthYear,
-      middle_finger_mm: student.middleFingerMm,
-      skin_tone: student.skinTone,
-      level: student.level,
+export async function putStudent(
+  trx: Knex,
+  student: Student,
+  createdAt: string,
+): Promise<boolean> {
+  const foreign = await trx<SetupRow>('setups')
+    .whereIn(
+      'id',
+      student.setups.map(({ id }) => id),
+    )
+    .whereNot({ student_id: student.id })
+    .first('id');
+  if (foreign) return false;
+  const row = {
+    name: student.name,
+    side: student.side,
+    birth_year: student.birthYear,
+    middle_finger_mm: student.middleFingerMm,
+    skin_tone: student.skinTone,
+    level: student.level,
+    lesson_json: student.lesson && JSON.stringify(student.lesson),
+    photos: student.photos,
+    bands: student.bands,
+    audits: student.audits ? 1 : 0,
+  };
+  await trx<StudentRow>('students')
+    .insert({ id: student.id, created_at: createdAt, ...row })
+    .onConflict('id')
+    .merge(row);
+  await trx<SetupRow>('setups').where({ student_id: student.id }).update({ position: null });
+  for (const [position, setup] of student.setups.entries()) {
+    const setupRow = {
+      position,
+      instrument: setup.instrument,
+      bow_size: setup.bowSize,
+      frog_length_mm: setup.frogLengthMm,
+      bow_mass_g: setup.bowMassG,
+      bow_balance_mm: setup.bowBalanceMm,
+      hold_id: setup.holdId,
+      settings_json: JSON.stringify(setup.settings),
     };
-    await trx<StudentRow>('students')
-      .insert({ id: student.id, created_at: createdAt, ...row })
+    await trx<SetupRow>('setups')
+      .insert({ id: setup.id, student_id: student.id, ...setupRow })
       .onConflict('id')
-      .merge(row);
-    await trx<SetupRow>('setups').where({ student_id: student.id }).update({ position: null });
-    for (const [position, setup] of student.setups.entries()) {
-      const setupRow = {
-        position,
-        instrument: setup.instrument,
-        bow_size: setup.bowSize,
-        frog_length_mm: setup.frogLengthMm,
-        bow_mass_g: setup.bowMassG,
-        bow_balance_mm: setup.bowBalanceMm,
-        hold_id: setup.holdId,
-        settings_json: JSON.stringify(setup.settings),
-      };
-      await trx<SetupRow>('setups')
-        .insert({ id: setup.id, student_id: student.id, ...setupRow })
-        .onConflict('id')
-        .merge(setupRow);
-    }
-    return true;
-  });
+      .merge(setupRow);
+  }
+  return true;
 }
 
 const setupRows = (db: Knex) =>

@@ -1,10 +1,19 @@
 import { Router } from '@koa/router';
 import type { Knex } from 'knex';
-import { studentInputSchema, type HandFile, type Setup, type Student } from '@open-palm/contract';
+import {
+  studentInputSchema,
+  type HandFile,
+  type HandHistory,
+  type Setup,
+  type Student,
+} from '@open-palm/contract';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { notFound, Problem } from '../../problem';
 import { readBody, readId } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
+import type { StudioParts } from '../../studioParts';
+import { refreshTrack } from '../../tracking/refreshTrack';
+import { tracksByStudent, wholeHistory } from '../../tracking/repo';
 import { lastSeenOf, listItem, mergeContacts, mergeSigns, standingsOf } from './lastSeen/handFile';
 import {
   checkSummaries,
@@ -13,24 +22,31 @@ import {
   newestMeasures,
   newestFittedHand,
   newestSigns,
+  openByStudent,
 } from './lastSeen/repo';
 import { allStudents, findStudent, putStudent } from './repo';
 
 /** How many checks back a portrait may reach for what newer pictures did not show. */
 const PORTRAIT_CHECKS = 8;
 
-export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Router {
+export function studentRoutes({ db, now, zone }: StudioParts): Router {
   const router = new Router({ prefix: '/api/students' });
 
   router.get('/', async (ctx) => {
     const newest = await newestMeasures(db, 1);
     const contacts = await newestContacts(db, PORTRAIT_CHECKS);
     const times = await lastCheckTimes(db);
+    const tracks = await tracksByStudent(db);
+    const open = await openByStudent(db);
     ctx.body = {
       students: (await allStudents(db)).map((student) => {
         const main = student.setups[0]!.id;
         const seen = [newest.get(main) ?? [], contacts.get(main) ?? []] as const;
-        return listItem(student, times.get(student.id), ...seen);
+        return {
+          ...listItem(student, times.get(student.id), ...seen),
+          tracks: tracks.get(student.id) ?? [],
+          open: open.get(student.id) ?? [],
+        };
       }),
       ownHolds: await latestHolds(db),
     };
@@ -42,7 +58,13 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
       ...readBody(studentInputSchema, ctx.request.body),
     };
     await refuseUnknownHolds(db, student);
-    if (!(await putStudent(db, student, now().toISOString()))) {
+    const kept = await db.transaction(async (trx) => {
+      if (!(await putStudent(trx, student, now().toISOString()))) return false;
+      // The day of the lesson decides when the next look is due.
+      for (const { id } of student.setups) await refreshTrack(trx, id, zone);
+      return true;
+    });
+    if (!kept) {
       const message = 'One of these instruments already belongs to another student.';
       throw new Problem(409, 'conflict', message, 'setups');
     }
@@ -71,6 +93,15 @@ export function studentRoutes({ db, now }: { db: Knex; now: () => Date }): Route
       ownCues: await ownCues(db),
     };
     ctx.body = handFile;
+  });
+
+  router.get('/:id/history', async (ctx) => {
+    const id = readId(ctx.params.id);
+    const student = await findStudent(db, id);
+    if (!student) throw notFound('student', 'id');
+    const setup = setupAsked(student, ctx.query.setup);
+    const history: HandHistory = { setupId: setup.id, checks: await wholeHistory(db, setup.id) };
+    ctx.body = history;
   });
 
   return router;

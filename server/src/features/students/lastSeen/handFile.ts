@@ -1,7 +1,7 @@
 import type { DatedMeasure, HandFile, SeenSigns, StudentListItem } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import { familyStandings, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
-import { allSeries, seriesOf } from '../../../references/seriesOf';
+import { allSeries, seriesOf } from '@open-palm/core/track';
 
 const keyOf = ({ merged }: DatedMeasure) => seriesOf(merged.measure.id, merged.place);
 
@@ -56,7 +56,7 @@ export function listItem(
   lastCheckAt: string | undefined,
   newest: readonly DatedMeasure[],
   contacts: readonly GripContacts[],
-): StudentListItem {
+): Omit<StudentListItem, 'tracks' | 'open'> {
   const measures = lastSeenOf(newest).map(({ latest }) => latest.merged.measure);
   const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
   return {

@@ -4,10 +4,11 @@ import type {
   DatedMeasure,
   FittedHandRecord,
   KeptFit,
+  LogEntry,
   SeenSigns,
 } from '@open-palm/contract';
 import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
-import { allSeries } from '../../../references/seriesOf';
+import { allSeries } from '@open-palm/core/track';
 
 const SERIES = JSON.stringify(allSeries(MEASURE_IDS));
 
@@ -127,6 +128,23 @@ export async function lastCheckTimes(db: Knex): Promise<Map<string, string>> {
     db.raw('(select max(taken_at) from checks where student_id = students.id) as last'),
   );
   return new Map(rows.flatMap(({ id, last }) => (last === null ? [] : [[id, last]])));
+}
+
+/** What is open with each student, and what was said about it, newest first. */
+export async function openByStudent(db: Knex): Promise<Map<string, LogEntry[]>> {
+  const rows: { student_id: string; body_json: string }[] = await db.raw(
+    `with open as (select id, student_id, made_at, body_json from log_entries where is_open = 1)
+     select student_id, made_at, id, body_json from open
+     union all
+     select e.student_id, e.made_at, e.id, e.body_json from open
+     join log_entries e on e.of_id = open.id
+     order by made_at desc, id desc`,
+  );
+  const found = new Map<string, LogEntry[]>();
+  for (const { student_id: id, body_json: json } of rows) {
+    found.set(id, [...(found.get(id) ?? []), JSON.parse(json)]);
+  }
+  return found;
 }
 
 function bySetup<Row extends { setup_id: string }, T>(

@@ -1,4 +1,4 @@
-import { PLACES, type MeasureId, type Place } from '@open-palm/core/measure';
+import { PLACES, type MeasureId, type Place } from '../measure';
 
 /** What moves along the bow by itself, so that only the same place can be compared. */
 const MOVES: readonly MeasureId[] = ['wristFlexion', 'wristDeviation'];

@@ -1,0 +1,74 @@
+import { TZDate } from '@date-fns/tz';
+import { z } from 'zod';
+import { dateOfDay, dayOfDate } from '@open-palm/core/track';
+
+export const WEEKDAYS = [
+  'monday',
+  'tuesday',
+  'wednesday',
+  'thursday',
+  'friday',
+  'saturday',
+  'sunday',
+] as const;
+
+export type Weekday = (typeof WEEKDAYS)[number];
+
+/** Day 0 of all day numbers was a Thursday. */
+const FIRST_WEEKDAY = WEEKDAYS.indexOf('thursday');
+
+/** A weekday as the schedule of looks wants it: the number of such a day. */
+export const lessonDayOf = (day: Weekday): number => WEEKDAYS.indexOf(day) - FIRST_WEEKDAY;
+
+export const timeZoneSchema = z.string().max(60).refine(isTimeZone, {
+  error: 'expected a time zone such as Europe/Berlin',
+});
+
+/** A weekly lesson: by the clock on the student's wall, which stays the same over a change of summer time. */
+export const lessonSchema = z
+  .object({
+    day: z.enum(WEEKDAYS),
+    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as 16:00'),
+    timeZone: timeZoneSchema,
+  })
+  .strict();
+
+export type Lesson = z.infer<typeof lessonSchema>;
+
+function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** The number of the calendar day that an instant falls on in a time zone. */
+export function calendarDay(instant: string | Date, timeZone: string): number {
+  const at = new TZDate(new Date(instant).getTime(), timeZone);
+  return Date.UTC(at.getFullYear(), at.getMonth(), at.getDate()) / 86_400_000;
+}
+
+/** When the lesson of a calendar day begins. */
+export function lessonOn({ at, timeZone }: Pick<Lesson, 'at' | 'timeZone'>, day: number): Date {
+  const [year, month, date] = dateOfDay(day).split('-').map(Number) as [number, number, number];
+  const [hour, minute] = at.split(':').map(Number) as [number, number];
+  return new Date(new TZDate(year, month - 1, date, hour, minute, timeZone).getTime());
+}
+
+/**
+ * The weekly lesson that begins on a calendar day of the teacher's, wherever the student is.
+ *
+ * @param date 2026-11-26, as the teacher's calendar has it
+ * @returns null when none does
+ */
+export function lessonOnDate(lesson: Lesson, date: string, teacherZone: string): Date | null {
+  const today = dayOfDate(date);
+  for (const day of [today - 1, today, today + 1]) {
+    if ((((day - lessonDayOf(lesson.day)) % 7) + 7) % 7 !== 0) continue;
+    const begins = lessonOn(lesson, day);
+    if (calendarDay(begins, teacherZone) === today) return begins;
+  }
+  return null;
+}

@@ -1,0 +1,168 @@
+import { z } from 'zod';
+import {
+  CONTEXTS,
+  FAMILIES,
+  MEASURE_IDS,
+  PLACES,
+  specOf,
+  STANDINGS,
+  VERDICTS,
+  type MergedMeasure,
+} from '@open-palm/core/measure';
+import {
+  defaultSem,
+  pooledSem,
+  seriesOf,
+  type Restart,
+  type ScoredMeasure,
+  type TrackedCheck,
+} from '@open-palm/core/track';
+import { idSchema } from './ids';
+import { calendarDay } from './lessonTime';
+import type { LogEntry } from './lessonLog';
+import { contactsSchema } from './measureSchema';
+import { bowSizeSchema, settingsSchema } from './setup';
+
+/** A number of a look, short, because a history has thousands: checkpoint, place, value, SD, band, verdict. */
+export const trackedNumberSchema = z.tuple([
+  z.enum(MEASURE_IDS),
+  z.enum(PLACES).nullable(),
+  z.number(),
+  z.number(),
+  z.number().nullable(),
+  z.number().nullable(),
+  z.enum(VERDICTS),
+]);
+
+/** A look as its history needs it. */
+export const trackCheckSchema = z.object({
+  id: idSchema,
+  takenAt: z.string(),
+  context: z.enum(CONTEXTS),
+  standings: z.record(z.enum(FAMILIES), z.enum(STANDINGS)),
+  numbers: z.array(trackedNumberSchema),
+  /** By what it was judged: a change of it is a new beginning. */
+  grip: z.object({
+    holdId: z.string(),
+    holdVersion: z.number().int(),
+    settings: settingsSchema,
+    bowSize: bowSizeSchema,
+    bandsOff: z.literal(true).optional(),
+  }),
+});
+
+/** Every look at a hold, oldest first, with what is drawn of each. */
+export const historySchema = z.object({
+  setupId: idSchema,
+  checks: z.array(trackCheckSchema.extend({ contacts: contactsSchema })),
+});
+
+/** How a hold on one instrument stands over the weeks, as lists need it. */
+export const setupTrackSchema = z.object({
+  setupId: idSchema,
+  goodInRow: z.number().int(),
+  settled: z.boolean(),
+  last: z.enum(['good', 'unsure', 'lapse', 'notYet', 'nothingSeen']).nullable(),
+  unsureInRow: z.number().int(),
+  /** Dates of the student's calendar. */
+  lastOn: z.iso.date().nullable(),
+  dueOn: z.iso.date().nullable(),
+  drifts: z.array(z.object({ series: z.string(), sinceOn: z.iso.date() })),
+});
+
+export type TrackedNumber = z.infer<typeof trackedNumberSchema>;
+export type TrackCheck = z.infer<typeof trackCheckSchema>;
+export type HandHistory = z.infer<typeof historySchema>;
+export type HistoryCheck = HandHistory['checks'][number];
+export type SetupTrack = z.infer<typeof setupTrackSchema>;
+/** Standard errors of measurement that re-form tests have told, by checkpoint. */
+export type FormingErrors = Readonly<Partial<Record<TrackedNumber[0], number>>>;
+
+const rounded = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** The numbers of a look that can be followed over time: what is implausible or contradicts itself is none. */
+export const trackedNumbers = (measures: readonly MergedMeasure[]): TrackedNumber[] =>
+  measures.flatMap(({ measure, place, conflict }) => {
+    if (measure.kind !== 'number' || measure.implausible || conflict) return [];
+    const { id, value, sd, band, verdict } = measure;
+    return [
+      [id, place, rounded(value), rounded(sd), band?.lo ?? null, band?.hi ?? null, verdict],
+    ];
+  });
+
+/** A number as tracking scores it; null for what has no error of forming, as a ratio. */
+export function scoredNumber(
+  [id, , value, , lo, hi]: TrackedNumber,
+  errors: FormingErrors,
+): ScoredMeasure | null {
+  const { family, unit } = specOf(id);
+  const sem = errors[id] ?? defaultSem(unit);
+  if (sem === null) return null;
+  const band =
+    lo === null && hi === null
+      ? null
+      : { ...(lo === null ? {} : { lo }), ...(hi === null ? {} : { hi }) };
+  return { family, value, sem, band };
+}
+
+/** A look as tracking sees it. */
+export function trackedCheck(
+  { takenAt, context, standings, numbers }: Omit<TrackCheck, 'id' | 'grip'>,
+  timeZone: string,
+  errors: FormingErrors,
+): TrackedCheck {
+  const measures: Record<string, ScoredMeasure> = {};
+  for (const number of numbers) {
+    const series = seriesOf(number[0], number[1]);
+    const scored = scoredNumber(number, errors);
+    if (scored) measures[series] ??= scored;
+  }
+  return { day: calendarDay(takenAt, timeZone), context, standings, measures };
+}
+
+/** Planned changes: those that were written down, and those that show in what looks were judged by. */
+export function restartsOf(
+  checks: readonly Pick<TrackCheck, 'takenAt' | 'grip'>[],
+  planned: readonly LogEntry[],
+  dayOf: { instant: (at: string) => number; date: (date: string) => number },
+): Restart[] {
+  const shown = checks.flatMap(({ takenAt, grip }, i): Restart[] => {
+    const before = checks[i - 1]?.grip;
+    if (!before || JSON.stringify(before) === JSON.stringify(grip)) return [];
+    const why = before.bowSize === grip.bowSize ? 'school' : 'size';
+    return [{ day: dayOf.instant(takenAt), why }];
+  });
+  const written = planned.flatMap((entry): Restart[] =>
+    entry.kind === 'planned' ? [{ day: dayOf.date(entry.on), why: entry.why }] : [],
+  );
+  return [...shown, ...written].sort((a, b) => a.day - b.day);
+}
+
+/** A re-form test of fewer placements tells too little of what forming the hold afresh changes. */
+const FEWEST_PLACEMENTS = 5;
+/** What a test finds below this share of the default is luck. [memory] */
+const LEAST_SHARE = 0.25;
+
+/** What re-form tests have told of the error of forming, in mm along the stick, for the checkpoints they place. */
+export function formingErrors(entries: readonly LogEntry[]): FormingErrors {
+  const tests = entries.flatMap((entry) =>
+    entry.kind === 'test' && (entry.result.placements?.length ?? 0) >= FEWEST_PLACEMENTS
+      ? [entry.result.placements!.map(({ xMm }) => xMm)]
+      : [],
+  );
+  const least = LEAST_SHARE * defaultSem('mm')!;
+  const errorOf = (x: (at: (typeof tests)[number][number]) => number): number | null => {
+    const sem = pooledSem(tests.map((test) => test.map(x)));
+    return sem === null ? null : Math.max(sem, least);
+  };
+  const errors = {
+    thumbPlace: errorOf(({ thumb }) => thumb),
+    gap12: errorOf(({ index, middle }) => index - middle),
+    gap23: errorOf(({ middle, ring }) => middle - ring),
+    gap34: errorOf(({ ring, little }) => ring - little),
+    spread: errorOf(({ index, little }) => index - little),
+  };
+  return Object.fromEntries(
+    Object.entries(errors).filter(([, error]) => error !== null),
+  ) as FormingErrors;
+}

@@ -1,0 +1,130 @@
+import type { Knex } from 'knex';
+import type { HistoryCheck, LogEntry, SetupTrack, Student, TrackCheck } from '@open-palm/contract';
+
+/** Of one setup's student what the schedule of looks needs; undefined when there is no such setup. */
+export async function trackedSetup(
+  db: Knex,
+  setupId: string,
+): Promise<Pick<Student, 'lesson' | 'audits'> | undefined> {
+  const row = await db('setups')
+    .join('students', 'students.id', 'setups.student_id')
+    .where('setups.id', setupId)
+    .first<{ lesson_json: string | null; audits: number }>('lesson_json', 'audits');
+  return (
+    row && {
+      lesson: row.lesson_json === null ? null : JSON.parse(row.lesson_json),
+      audits: row.audits === 1,
+    }
+  );
+}
+
+interface TrackRow {
+  id: string;
+  taken_at: string;
+  context: TrackCheck['context'];
+  standings_json: string;
+  numbers_json: string;
+  hold_id: string;
+  hold_version: number;
+  settings_json: string;
+  bow_size: TrackCheck['grip']['bowSize'];
+  bands_off: number;
+}
+
+const TRACK_COLUMNS = [
+  'id',
+  'taken_at',
+  'context',
+  'standings_json',
+  'numbers_json',
+  'hold_id',
+  'hold_version',
+  'settings_json',
+  'bow_size',
+  'bands_off',
+] as const;
+
+const trackCheckOf = (row: TrackRow): TrackCheck => ({
+  id: row.id,
+  takenAt: row.taken_at,
+  context: row.context,
+  standings: JSON.parse(row.standings_json),
+  numbers: JSON.parse(row.numbers_json),
+  grip: {
+    holdId: row.hold_id,
+    holdVersion: row.hold_version,
+    settings: JSON.parse(row.settings_json),
+    bowSize: row.bow_size,
+    ...(row.bands_off ? { bandsOff: true as const } : {}),
+  },
+});
+
+/** A setup's newest looks as tracking needs them, oldest first. */
+export async function newestTrackChecks(
+  db: Knex,
+  setupId: string,
+  most: number,
+): Promise<TrackCheck[]> {
+  const rows = await db<TrackRow & { setup_id: string }>('checks')
+    .where({ setup_id: setupId })
+    .orderBy([
+      { column: 'taken_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .limit(most)
+    .select(...TRACK_COLUMNS);
+  return rows.reverse().map(trackCheckOf);
+}
+
+/** Every look at a setup, oldest first, with what is drawn of each. */
+export async function wholeHistory(db: Knex, setupId: string): Promise<HistoryCheck[]> {
+  const rows = await db<TrackRow & { setup_id: string; contacts_json: string }>('checks')
+    .where({ setup_id: setupId })
+    .orderBy(['taken_at', 'id'])
+    .select(...TRACK_COLUMNS, 'contacts_json');
+  return rows.map((row) => ({ ...trackCheckOf(row), contacts: JSON.parse(row.contacts_json) }));
+}
+
+/** Entries that shape how a hold stands: planned changes, re-form tests, and the newest cues. */
+export async function trackEntries(db: Knex, setupId: string): Promise<LogEntry[]> {
+  const newest = (kind: string, most: number) =>
+    db('log_entries')
+      .where({ setup_id: setupId, kind })
+      .orderBy([
+        { column: 'made_at', order: 'desc' },
+        { column: 'id', order: 'desc' },
+      ])
+      .limit(most)
+      .pluck('body_json');
+  const rows: string[][] = [
+    await newest('planned', 20),
+    await newest('test', 40),
+    await newest('cue', 1),
+  ];
+  return rows.flat().map((json) => JSON.parse(json) as LogEntry);
+}
+
+export async function keepTrack(db: Knex, track: SetupTrack): Promise<void> {
+  await db('tracks')
+    .insert({ setup_id: track.setupId, body_json: JSON.stringify(track) })
+    .onConflict('setup_id')
+    .merge();
+}
+
+/** How every hold that is played stands over the weeks, by the student. */
+export async function tracksByStudent(db: Knex): Promise<Map<string, SetupTrack[]>> {
+  const rows: { student_id: string; body_json: string }[] = await db('setups')
+    .join('tracks', 'tracks.setup_id', 'setups.id')
+    .whereNotNull('setups.position')
+    .orderBy(['setups.student_id', 'setups.position'])
+    .select('setups.student_id', 'tracks.body_json');
+  const found = new Map<string, SetupTrack[]>();
+  for (const { student_id: id, body_json: json } of rows) {
+    found.set(id, [...(found.get(id) ?? []), JSON.parse(json)]);
+  }
+  return found;
+}
+
+/** Setups whose standing was never worked out: those of a studio from before it was kept. */
+export const untracked = (db: Knex): Promise<string[]> =>
+  db('setups').whereNotIn('id', db('tracks').select('setup_id')).pluck('id');
