@@ -13,7 +13,10 @@ import {
 import {
   adaptHold,
   withoutBands,
-  type BowKind, type Hold, type Instrument } from '@open-palm/core/holds';
+  type BowKind,
+  type Hold,
+  type Instrument,
+} from '@open-palm/core/holds';
 import type { KnownLength } from '@open-palm/core/units';
 import type { Grip } from './check';
 import type { RelaxedHandRecord } from './relaxedHand';

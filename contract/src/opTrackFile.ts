@@ -6,7 +6,6 @@ import { WEEKDAYS } from './lessonTime';
 import { RESTARTS } from './restarts';
 import { issuesFromZod } from './zodIssues';
 
-
 const values = z.partialRecord(z.enum(MEASURE_IDS), z.number());
 
 /** The file that `op track` reads; docs/tracking.md tells it in words. */

@@ -85,9 +85,7 @@ export const trackedNumbers = (measures: readonly MergedMeasure[]): TrackedNumbe
   measures.flatMap(({ measure, place, conflict }) => {
     if (measure.kind !== 'number' || measure.implausible || conflict) return [];
     const { id, value, sd, band, verdict } = measure;
-    return [
-      [id, place, rounded(value), rounded(sd), band?.lo ?? null, band?.hi ?? null, verdict],
-    ];
+    return [[id, place, rounded(value), rounded(sd), band?.lo ?? null, band?.hi ?? null, verdict]];
   });
 
 /** A number as tracking scores it; null for what has no error of forming, as a ratio. */

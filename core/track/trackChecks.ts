@@ -136,7 +136,9 @@ export function lastChange(checks: readonly TrackedCheck[], name: string): Track
 
 /** Which way a checkpoint goes: over its newest checks, because a trend is about now. */
 export function trendOf(checks: readonly TrackedCheck[], name: string): TrackedTrend | null {
-  const points = seen(checks, name).slice(-defaults.trendChecks).map(({ day, value }) => ({ at: day / 7, value }));
+  const points = seen(checks, name)
+    .slice(-defaults.trendChecks)
+    .map(({ day, value }) => ({ at: day / 7, value }));
   const trend = points.length < 3 ? null : theilSen(points);
   return trend && { checkpoint: name, perWeek: trend.slope, interval: trend.interval };
 }
@@ -184,7 +186,10 @@ function settledRun(checks: readonly TrackedCheck[]): readonly TrackedCheck[] | 
 }
 
 /** What lessons cost a checkpoint, over every day with a look at its start and one at its end. */
-export function lessonStamina(checks: readonly TrackedCheck[], name: string): TrackedStamina | null {
+export function lessonStamina(
+  checks: readonly TrackedCheck[],
+  name: string,
+): TrackedStamina | null {
   const values = seen(checks, name);
   const pairs = values.flatMap(({ day, context, value }) => {
     const end = values.find((other) => other.day === day && other.context === 'playing-end');

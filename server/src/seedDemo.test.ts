@@ -14,12 +14,15 @@ jest.setTimeout(30_000);
 
 describe('the demo studio', () => {
   it('is the same every time for the same day', () => {
-    const brief = () => JSON.stringify(demoStudio(PICTURES, NOW).checks);
+    const brief = () => JSON.stringify(demoStudio(PICTURES, NOW, ZONE).checks);
     expect(brief()).toBe(brief());
   });
 
   it('shows its four stories in the verdicts, and one student without data', async () => {
-    await seedDemo({ db: studio.db, pictureDir: studio.pictureDir, now: () => NOW, zone: ZONE }, PICTURES);
+    await seedDemo(
+      { db: studio.db, pictureDir: studio.pictureDir, now: () => NOW, zone: ZONE },
+      PICTURES,
+    );
     const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
     const verdicts = new Map(students.map((item) => [item.student.name, item.verdicts]));
     expect(verdicts.get('Tobin Wrenfield')).toMatchObject({ thumbIpFlexion: 'low' });
@@ -30,6 +33,33 @@ describe('the demo studio', () => {
     expect(settled.standings).toEqual({ thumb: 'in', fingers: 'in', little: 'in', wrist: 'in' });
     const fresh = students.find((item) => item.student.name === 'Osric Tidewell')!;
     expect(fresh.lastCheckAt).toBeNull();
+  });
+
+  it('has fourteen students with half a year of looks, and the stories of tracking in them', async () => {
+    const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
+    expect(students).toHaveLength(14);
+    const of = (name: string) => students.find((item) => item.student.name === name)!;
+    // Settled for months, and sinking: told as drift before it is out.
+    const sinking = of('Marit Solvane');
+    expect(sinking.tracks[0]!.drifts.map(({ series }) => series)).toEqual(['fingers']);
+    expect(sinking.verdicts.indexDepth).not.toBe('high');
+    // Another school is a new beginning and no drift.
+    const changed = of('Bram Osterlind');
+    expect(changed.tracks[0]!.drifts).toEqual([]);
+    expect(changed.open.map(({ kind }) => kind)).toEqual(['promise']);
+    expect(of('Dagny Fellhaven').open.map(({ kind }) => kind)).toEqual(['hurt']);
+    // Nothing is judged where bands do not fit the hand.
+    expect(Object.values(of('Pia Lindqvale').standings)).not.toContain('out');
+    expect(of('Anselm Dorrick').student.photos).toBe('withheld');
+    expect(of('Linnea Korfus').student.side).toBe('left');
+    const audited = of('Jorun Hallmere');
+    expect(audited.tracks[0]).toMatchObject({ settled: true, drifts: [] });
+    expect(audited.student.lesson!.timeZone).toBe('America/Halifax');
+    // Nobody but the one raises drift.
+    const drifting = students.filter(({ tracks }) =>
+      tracks.some(({ drifts }) => drifts.length > 0),
+    );
+    expect(drifting.map(({ student }) => student.name)).toEqual(['Marit Solvane']);
   });
 
   it('leaves a studio alone that has students', async () => {

@@ -17,7 +17,7 @@ export async function seedDemo(
   demoPictureDir: string,
 ): Promise<number> {
   if ((await allStudents(parts.db)).length > 0) return 0;
-  const { students, pictures, checks, log } = demoStudio(demoPictureDir, parts.now());
+  const { students, pictures, checks, log } = demoStudio(demoPictureDir, parts.now(), parts.zone);
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg);
   for (const student of students) {
     await parts.db.transaction((trx) => putStudent(trx, student, parts.now().toISOString()));

@@ -2,7 +2,10 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
 import {
+  calendarDay,
   gripOf,
+  lessonDayOf,
+  lessonOn,
   logEntrySchema,
   type CheckInput,
   type LogEntry,
@@ -14,7 +17,10 @@ import { holdById } from '@open-palm/core/holds';
 import type { Capture, PointName, View } from '@open-palm/core/measure';
 import { seededNormal } from '@open-palm/core/stats';
 import type { PictureTruth, RenderedTruth } from '../render/truth';
-import { DEMO_STUDENTS, type DemoLook } from './demoStudents';
+import { courseLooks } from './demoCourse';
+import { DEMO_LOW_STRINGS } from './demoLowStrings';
+import type { DemoEntry, DemoLook, DemoStudent } from './demoStudent';
+import { DEMO_VIOLINS } from './demoViolins';
 
 /** SD of a teacher's marks on the demo pictures, px of 1,200. [memory] */
 const MARK_SD_PX = 4;
@@ -36,66 +42,119 @@ export interface DemoStudio {
 }
 
 /**
- * The invented studio with its checks, counted back from a day. The same day gives the same studio, ids included.
+ * The invented studio with half a year of looks, counted back from a day. The same day gives the same studio, ids included.
  *
  * @param pictureDir the folder of the rendered pictures and their truth files
+ * @param zone the studio's time zone
  */
-export function demoStudio(pictureDir: string, today: Date): DemoStudio {
-  const normal = seededNormal(7);
-  const nextId = idsFrom(today);
+export function demoStudio(pictureDir: string, today: Date, zone: string): DemoStudio {
+  const parts = { pictureDir, today, normal: seededNormal(7), nextId: idsFrom(today) };
   const studio: DemoStudio = { students: [], pictures: [], checks: [], log: [] };
-  for (const { about, setups } of DEMO_STUDENTS) {
+  const all = [...DEMO_VIOLINS, ...DEMO_LOW_STRINGS];
+  for (const [seed, { about, lesson, setups }] of all.entries()) {
     const student: Student = {
-      id: nextId(),
+      id: parts.nextId(),
       ...about,
-      setups: setups.map(({ setup }) => ({ id: nextId(), ...setup })),
+      lesson: lesson && { timeZone: zone, ...lesson },
+      setups: setups.map(({ setup }) => ({ id: parts.nextId(), ...setup })),
     };
     studio.students.push(student);
-    for (const [i, { looks, log = [] }] of setups.entries()) {
-      const checkIds: string[] = [];
-      for (const look of looks) {
-        const checkId = nextId();
-        checkIds.push(checkId);
-        studio.checks.push({
-          id: checkId,
-          input: checkOf(student, student.setups[i]!, look, {
-            takenAt: lessonTime(today, look),
-            captures: look.pictures.map(({ grip, view }) => {
-              const pictureId = nextId();
-              const name = join(pictureDir, `${grip}.${view}`);
-              studio.pictures.push({ id: pictureId, jpeg: readFileSync(`${name}.jpg`) });
-              const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as RenderedTruth;
-              return {
-                id: nextId(),
-                pictureId,
-                place: null,
-                ...marked(truth, look.wholeHand ? visible(truth) : (SEEN[view] ?? []), normal),
-              };
-            }),
-          }),
-        });
-      }
-      for (const { daysAgo, look, entry } of log) {
-        studio.log.push(
-          logEntrySchema.parse({
-            ...entry,
-            ...(look === undefined ? {} : { checkId: checkIds[look] }),
-            id: nextId(),
-            studentId: student.id,
-            setupId: student.setups[i]!.id,
-            madeAt: lessonTime(today, { daysAgo }),
-          }),
-        );
+    for (const [i, told] of setups.entries()) {
+      const setup = student.setups[i]!;
+      const course = courseChecks(student, setup, told, { today, nextId: parts.nextId, seed });
+      const looks = told.looks.map((look) => toldCheck(student, setup, look, parts, studio));
+      studio.checks.push(...course, ...looks);
+      for (const entry of told.log ?? []) {
+        const of = entry.look ?? null;
+        const check =
+          of === null ? undefined : of < 0 ? course.at(Math.max(of, -course.length)) : looks[of];
+        const about = { studentId: student.id, setupId: setup.id, checkId: check?.id };
+        studio.log.push(entryOf(entry, about, today, parts.nextId));
       }
     }
   }
   return studio;
 }
 
+type DemoSetup = DemoStudent['setups'][number];
+type DemoCheck = DemoStudio['checks'][number];
+
+/** Weekly looks drawn from the student's model, before those that are told by themselves. */
+function courseChecks(
+  student: Student,
+  setup: Student['setups'][number],
+  { course, looks }: DemoSetup,
+  { today, nextId, seed }: { today: Date; nextId: () => string; seed: number },
+): DemoCheck[] {
+  if (!course) return [];
+  const until = Math.max(0, ...looks.map(({ daysAgo }) => daysAgo));
+  return courseLooks(course, seededNormal(100 + seed)).map(
+    ({ weeksBefore, context, taps, holdId = setup.holdId }) => {
+      const takenAt = lessonBefore(student, today, until + 7 * (weeksBefore - 1), context);
+      const then = holdId === setup.holdId ? setup : { ...setup, holdId, settings: {} };
+      const look = { context, taps };
+      return { id: nextId(), input: checkOf(student, then, look, { takenAt, captures: [] }) };
+    },
+  );
+}
+
+/** A look that is told by itself, with its pictures. */
+function toldCheck(
+  student: Student,
+  setup: Student['setups'][number],
+  look: DemoLook,
+  { pictureDir, today, normal, nextId }: DemoParts,
+  studio: DemoStudio,
+): DemoCheck {
+  const id = nextId();
+  const captures = look.pictures.map(({ grip, view }) => {
+    const pictureId = nextId();
+    const name = join(pictureDir, `${grip}.${view}`);
+    studio.pictures.push({ id: pictureId, jpeg: readFileSync(`${name}.jpg`) });
+    const truth = JSON.parse(readFileSync(`${name}.json`, 'utf8')) as RenderedTruth;
+    const points = look.wholeHand ? visible(truth) : (SEEN[view] ?? []);
+    return { id: nextId(), pictureId, place: null, ...marked(truth, points, normal) };
+  });
+  const takenAt = lessonTime(today, look);
+  return { id, input: checkOf(student, setup, look, { takenAt, captures }) };
+}
+
+interface DemoParts {
+  pictureDir: string;
+  today: Date;
+  normal: () => number;
+  nextId: () => string;
+}
+
+/** An entry of the log, with its days counted from today. */
+function entryOf(
+  { daysAgo, entry }: DemoEntry,
+  { checkId, ...about }: { studentId: string; setupId: string; checkId?: string | undefined },
+  today: Date,
+  nextId: () => string,
+): LogEntry {
+  const dated = Object.entries(entry).map(([key, value]) => [key, dateIn(value, today)]);
+  return logEntrySchema.parse({
+    ...Object.fromEntries(dated),
+    ...(checkId === undefined ? {} : { checkId }),
+    ...about,
+    id: nextId(),
+    madeAt: lessonTime(today, { daysAgo }),
+  });
+}
+
+/** `{ inDays: n }` as a date, anything else as it is. */
+function dateIn(value: unknown, today: Date): unknown {
+  if (typeof value !== 'object' || value === null || !('inDays' in value)) return value;
+  const time = new Date(today);
+  time.setUTCDate(time.getUTCDate() + Number(value.inDays));
+  return time.toISOString().slice(0, 10);
+}
+
 const checkOf = (
   student: Student,
   setup: Student['setups'][number],
-  { context, taps = [] }: DemoLook,
+  { context, taps = [], readiness = [] }: Pick<DemoLook, 'context' | 'taps' | 'readiness'>,
   more: Pick<CheckInput, 'takenAt' | 'captures'>,
 ): CheckInput => ({
   studentId: student.id,
@@ -104,7 +163,7 @@ const checkOf = (
   grip: gripOf(student, setup, holdById(setup.holdId), null),
   taps: [...taps],
   signs: {},
-  readiness: [],
+  readiness: [...readiness],
   ...more,
 });
 
@@ -133,6 +192,24 @@ function visible({ points2d, hidden, image }: RenderedTruth): PointName[] {
     const isInside = x > 0 && y > 0 && x < image.width && y < image.height;
     return isInside && !hidden.some((other) => other === name);
   });
+}
+
+/** Minutes from the start of a lesson to the look at its end. */
+const LOOK_AT_THE_END_MIN = 27;
+
+/** The student's last lesson at least so many days ago, by the clock on the student's wall. */
+function lessonBefore(
+  { lesson }: Student,
+  today: Date,
+  daysAgo: number,
+  context: DemoLook['context'],
+): string {
+  if (!lesson) return lessonTime(today, { daysAgo });
+  const day = calendarDay(today, lesson.timeZone) - Math.max(1, daysAgo);
+  const sinceLesson = (((day - lessonDayOf(lesson.day)) % 7) + 7) % 7;
+  const begins = lessonOn(lesson, day - sinceLesson);
+  const minutes = context === 'playing-end' ? LOOK_AT_THE_END_MIN : 2;
+  return new Date(begins.getTime() + minutes * 60_000).toISOString();
 }
 
 /** Lessons are in the afternoon. */

@@ -106,7 +106,9 @@ export async function logOf(db: Knex, studentId: string, setupId: string): Promi
   const planned = await db('log_entries')
     .where({ setup_id: setupId, kind: 'planned' })
     .select('body_json');
-  const entries = new Map([...newest, ...own, ...planned].map(entryOf).map((entry) => [entry.id, entry]));
+  const entries = new Map(
+    [...newest, ...own, ...planned].map(entryOf).map((entry) => [entry.id, entry]),
+  );
   return [...entries.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? 1 : -1));
 }
 

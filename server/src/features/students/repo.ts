@@ -60,11 +60,7 @@ const studentOf = (row: StudentRow, setups: readonly SetupRow[]): Student => ({
  *
  * @returns false when one of the setups belongs to another student; then nothing was changed
  */
-export async function putStudent(
-  trx: Knex,
-  student: Student,
-  createdAt: string,
-): Promise<boolean> {
+export async function putStudent(trx: Knex, student: Student, createdAt: string): Promise<boolean> {
   const foreign = await trx<SetupRow>('setups')
     .whereIn(
       'id',
