@@ -1,6 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { z } from 'zod';
-import { dateOfDay, dayOfDate } from '@open-palm/core/track';
+import { dateOfDay, dayOfDate } from '@open-palm/core/track/days';
 
 export const WEEKDAYS = [
   'monday',
@@ -71,4 +71,11 @@ export function lessonOnDate(lesson: Lesson, date: string, teacherZone: string):
     if (calendarDay(begins, teacherZone) === today) return begins;
   }
   return null;
+}
+
+/** The date of the next weekly lesson after a date of the student's calendar. */
+export function nextLessonDate({ day }: Pick<Lesson, 'day'>, date: string): string {
+  const from = dayOfDate(date);
+  const until = ((((lessonDayOf(day) - from) % 7) + 6) % 7) + 1;
+  return dateOfDay(from + until);
 }

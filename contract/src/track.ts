@@ -9,14 +9,9 @@ import {
   VERDICTS,
   type MergedMeasure,
 } from '@open-palm/core/measure';
-import {
-  defaultSem,
-  pooledSem,
-  seriesOf,
-  type Restart,
-  type ScoredMeasure,
-  type TrackedCheck,
-} from '@open-palm/core/track';
+import type { Restart, ScoredMeasure, TrackedCheck } from '@open-palm/core/track';
+import { defaultSem, pooledSem } from '@open-palm/core/track/realChange';
+import { seriesOf } from '@open-palm/core/track/seriesOf';
 import { idSchema } from './ids';
 import { calendarDay } from './lessonTime';
 import type { LogEntry } from './lessonLog';

@@ -16,6 +16,7 @@ export * from './measureCheck';
 export * from './measureIds';
 export * from './measures';
 export * from './measureSpec';
+export * from './mergeContacts';
 export * from './sampleCapture';
 export * from './sights';
 export * from './tapQuestions';

@@ -28,5 +28,19 @@ export function familyScores(measures: readonly ScoredMeasure[]): Record<Family,
   return scores;
 }
 
+/** The checkpoint of a family that has the least room, with its room in standard errors; null when none has a band. */
+export function narrowestOf(
+  measures: Readonly<Record<string, ScoredMeasure>>,
+  family: Family,
+): { series: string; room: number } | null {
+  let narrowest: { series: string; room: number } | null = null;
+  for (const [series, { family: of, value, band, sem }] of Object.entries(measures)) {
+    if (of !== family || !band) continue;
+    const room = roomIn(value, band) / sem;
+    if (!narrowest || room < narrowest.room) narrowest = { series, room };
+  }
+  return narrowest;
+}
+
 const roomIn = (value: number, { lo, hi }: Range): number =>
   Math.min(lo === undefined ? Infinity : value - lo, hi === undefined ? Infinity : hi - value);

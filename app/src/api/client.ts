@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { apiErrorSchema } from '@open-palm/contract';
 import { strings } from '../strings';
+import { noteStudioTime } from './clock';
 import { noteReach } from './reach';
 
 /** The header by which the service worker marks answers that it had kept. */
@@ -39,7 +40,9 @@ export async function ask<S extends z.ZodType>(
     response = await fetch(path, init);
     content = await response.json();
     // An answer that this device remembers is none of the studio's.
-    noteReach(response.headers.get(REMEMBERED) === null);
+    const isFresh = response.headers.get(REMEMBERED) === null;
+    noteReach(isFresh);
+    if (isFresh) noteStudioTime(response.headers.get('date'));
   } catch {
     noteReach(false);
     throw new ApiProblem(strings.loading.unreachable, 0);

@@ -1,6 +1,7 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import type { HandFile, LogEntry, OwnCue } from '@open-palm/contract';
+import { studioNow } from './clock';
 import { outbox, type Unsent } from './outbox';
 import { sendUnsent, useUnsent } from './useOutbox';
 
@@ -59,7 +60,7 @@ export function useLessonLog(
           id,
           studentId: student.id,
           setupId,
-          madeAt: new Date().toISOString(),
+          madeAt: studioNow().toISOString(),
         } as LogEntry;
         written = [...written, body];
         listeners.forEach((listener) => listener());

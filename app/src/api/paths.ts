@@ -4,6 +4,7 @@ export const paths = {
   student: (id: string) => `/api/students/${id}`,
   handFile: (id: string, setupId?: string) =>
     `/api/students/${id}${setupId === undefined ? '' : `?setup=${setupId}`}`,
+  history: (id: string, setupId: string) => `/api/students/${id}/history?setup=${setupId}`,
   holds: '/api/holds',
   hold: (id: string) => `/api/holds/${id}`,
   relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,

@@ -3,6 +3,7 @@ import {
   checkSchema,
   crossingListSchema,
   handFileSchema,
+  historySchema,
   ownHoldListSchema,
   ownHoldSchema,
   studentListSchema,
@@ -45,6 +46,9 @@ export const useTakes = (setupId: string) => useAsked(takeListSchema, paths.take
 /** The newest string crossings on an instrument, newest first. */
 export const useCrossings = (setupId: string) =>
   useAsked(crossingListSchema, paths.crossings(setupId));
+/** Every look at a student's hold on one instrument, oldest first. */
+export const useHistory = (studentId: string, setupId: string) =>
+  useAsked(historySchema, paths.history(studentId, setupId));
 export const useOwnHolds = () => useAsked(ownHoldListSchema, paths.holds);
 export const useCheck = (checkId: string | null) =>
   useAsked(checkSchema, checkId === null ? null : paths.check(checkId));

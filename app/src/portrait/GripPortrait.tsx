@@ -14,11 +14,12 @@ import type { MarkState } from '../kit/StateMark';
 import { useTokens } from '../kit/ThemeProvider';
 import { strings } from '../strings';
 import { verdictMark } from '../strings/measureWords';
-import { overhandFigure, type DrawnFinger } from './gripFigure';
+import type { DrawnFinger } from './gripFigure';
+import { figureOfHold } from './figureOfHold';
+import { HandOutline } from './HandOutline';
 import { HandOnStick } from './HandOnStick';
 import { PortraitMark } from './PortraitMark';
 import { SKINS } from './skin';
-import { underhandFigure } from './underhandFigure';
 
 /** What of the figure's plane is shown, mm. */
 const FRAME = { left: -66, top: -72, width: 132, height: 126 };
@@ -64,22 +65,20 @@ export function GripPortrait({
   numbers,
   label,
   badge = false,
+  over,
 }: {
   numbers: PortraitNumbers;
   /** What the figure shows, for those who cannot see it. */
   label: string;
   /** The small form for lists: the figure without its marks. */
   badge?: boolean;
+  /** An earlier hold, laid over this one in dashed outlines. */
+  over?: Pick<PortraitNumbers, 'contacts' | 'thumbIpFlexionDeg'>;
 }) {
   const tokens = useTokens();
   const skin = SKINS[numbers.skinTone];
   const figure = useMemo(
-    () =>
-      (numbers.hold.hand === 'over' ? overhandFigure : underhandFigure)(
-        numbers.hold,
-        numbers.contacts,
-        numbers.thumbIpFlexionDeg,
-      ),
+    () => figureOfHold(numbers.hold, numbers.contacts, numbers.thumbIpFlexionDeg),
     [numbers.hold, numbers.contacts, numbers.thumbIpFlexionDeg],
   );
   const isOver = numbers.hold.hand === 'over';
@@ -120,6 +119,7 @@ export function GripPortrait({
             <Targets hold={numbers.hold} fingers={figure.fingers} color={tokens.ink} />
           )}
         </HandOnStick>
+        {over ? <HandOutline hold={numbers.hold} {...over} color={tokens.ink} /> : null}
       </G>
       {badge
         ? null

@@ -12,6 +12,7 @@ import * as leverWords from './en/lever';
 import * as lookWords from './en/look';
 import * as measureWords from './en/measures';
 import * as testingWords from './en/testing';
+import * as todayWords from './en/today';
 
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
 const levels: Record<Level, string> = {
@@ -50,22 +51,6 @@ export const en = {
     title: 'Nothing is kept here',
     text: 'This address leads nowhere. The student or the check may have been removed.',
     home: 'Go to Today',
-  },
-  today: {
-    title: 'Today',
-    due: 'Due for a look',
-    recent: 'Looked at lately',
-    nobodyDue: 'Nobody is due. Every hold was looked at within the week.',
-    never: 'Not looked at yet',
-    since: (ago: string) => `Last look ${ago}`,
-    look: 'Look at the hold',
-    lookAt: (name: string) => `Look at ${name}’s hold`,
-    open: (name: string) => `Open ${name}’s hand file`,
-    noStudents: 'No students yet. Add the first one, and the first look can begin.',
-    unsentTitle: 'Not sent yet',
-    sendNow: 'Send now',
-    refused: (name: string, reason: string) => `What was noted of ${name} was refused: ${reason}`,
-    discard: 'Discard it',
   },
   students: {
     title: 'Students',
@@ -110,6 +95,11 @@ export const en = {
     history: 'Looks',
     noHistory: 'No look yet. One picture of the bow hand is enough to begin.',
     change: 'Latest against the look before',
+    realChange: 'real change',
+    noRealChange: 'no real change',
+    nothingChanged: 'Nothing really changed between the last two looks.',
+    showSame: (n: number) => (n === 1 ? 'Show the one that stayed' : `Show the ${n} that stayed`),
+    hideSame: 'Hide what stayed',
     noChange:
       'Nothing was measured twice yet. After a second look from the same side, the change stands here.',
     now: 'Now',
@@ -209,6 +199,7 @@ export const en = {
   ...testingWords,
   ...buildingWords,
   ...feedbackWords,
+  ...todayWords,
   sides,
   skinTones,
   levels,

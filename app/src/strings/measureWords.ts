@@ -1,11 +1,14 @@
 import type { Allowed, Band, Range } from '@open-palm/core/holds';
 import {
+  FAMILIES,
   specOf,
+  type Family,
   type Measure,
   type MeasureId,
   type MergedMeasure,
   type NotMeasured,
   type NumberMeasure,
+  type Place,
   type Tap,
   type Unit,
   type Verdict,
@@ -40,6 +43,17 @@ export const measureName = (id: MeasureId): string => {
     ? name
     : `${strings.families[family]}: ${name.toLowerCase()}`;
 };
+
+/** The name of a series over time: a family, or a checkpoint, with the place where it is followed for each apart. */
+export function seriesName(series: string): string {
+  const [id, place] = series.split('@') as [MeasureId | Family, Place | undefined];
+  if (isFamily(id)) return strings.families[id];
+  return place === undefined
+    ? measureName(id)
+    : `${measureName(id)}, ${strings.places[place].toLowerCase()}`;
+}
+
+const isFamily = (id: string): id is Family => FAMILIES.some((family) => family === id);
 
 /** An answer by tap, short. */
 export function tapWords({ measure, answer }: Tap): string {
@@ -89,7 +103,8 @@ export const bandText = (id: MeasureId, band: Band, unit: Unit): string =>
 const allowedWords = (id: MeasureId, band: Allowed) =>
   band.allowed.map((name) => categoryName(id, name)).join(strings.or);
 
-function rangeWords({ lo, hi }: Range, unit: Unit): string {
+/** A range as it is read, an open end included. */
+export function rangeWords({ lo, hi }: Range, unit: Unit): string {
   const sign = strings.units[unit];
   if (lo !== undefined && hi !== undefined) {
     return `${plainNumber(lo, unit)} to ${plainNumber(hi, unit)}${sign}`;

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { frogLengthOf, gripFacts, gripOf, type HandFile } from '@open-palm/contract';
 import type { PointName, View } from '@open-palm/core/measure';
+import { studioNow } from '../../api/clock';
 import type { LessonLog } from '../../api/lessonLog';
 import { paths } from '../../api/paths';
 import type { VisionClient } from '../../workers/vision/visionClient';
@@ -79,7 +80,7 @@ export function CheckSteps({
     () => lookOf({ context, shots, taps }, student.side, frogLength),
     [context, shots, taps, student.side, frogLength],
   );
-  const start = useLessonStart(handFile, hold, hand, new Date());
+  const start = useLessonStart(handFile, hold, hand, studioNow());
   const hasAny = isBegun(state);
   const hides = draft.watching && !draft.isDone;
 
@@ -236,7 +237,7 @@ export function CheckSteps({
                 id: draft.checkId,
                 studentName: student.name,
                 pictures: shots.map(({ picture: { id, blob } }) => ({ id, blob })),
-                body: checkBody(handFile, grip, state, look, new Date()),
+                body: checkBody(handFile, grip, state, look, studioNow()),
               },
               `/students/${student.id}?setup=${setup.id}`,
               onKept,

@@ -6,9 +6,11 @@ import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finding } from '@open-palm/core/judge';
 import { checkContacts, measureCheck, type Look } from '@open-palm/core/measure';
+import { studioNow } from '../../api/clock';
 import type { LessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { OtherEyeProvider } from '../../breakdown/otherEye';
+import { AgreementsCard } from '../../agreements/AgreementsCard';
 import { HurtNotice } from '../../hurt/HurtNotice';
 import { useLessonEye } from '../../judgement/useLessonEye';
 import { WorkOnCard } from '../../judgement/WorkOnCard';
@@ -113,7 +115,9 @@ export function ResultStep({
       columns
       footer={
         <>
-          <Button label={words.addPicture} icon="camera-plus-outline" onPress={onPicture} />
+          {student.photos === 'allowed' ? (
+            <Button label={words.addPicture} icon="camera-plus-outline" onPress={onPicture} />
+          ) : null}
           {hides ? (
             <Button
               label={strings.watching.finish}
@@ -174,7 +178,7 @@ export function ResultStep({
           <Notice>{strings.watching.on}</Notice>
         ) : (
           <>
-            <HurtNotice log={log} now={new Date()} />
+            <HurtNotice log={log} now={studioNow()} />
             <WorkOnCard
               measures={seen}
               signs={state.signs}
@@ -185,6 +189,7 @@ export function ResultStep({
               start={start}
               onWhich={onWhich}
             />
+            {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
             <OtherEyeProvider value={eye}>
               <Breakdown
                 measures={measures}
@@ -194,6 +199,7 @@ export function ResultStep({
             </OtherEyeProvider>
           </>
         )}
+        <AgreementsCard student={student} log={log} now={studioNow()} />
         {wide ? null : photographs}
         <LookSources state={state} onMove={onMove} onRemove={onRemove} onTaps={onTaps} />
         <Notice>{strings.cautions.pain}</Notice>

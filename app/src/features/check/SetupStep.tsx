@@ -14,6 +14,7 @@ import type { KnownLength } from '@open-palm/core/units';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Choice, Choices } from '../../kit/Choice';
+import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
@@ -85,6 +86,7 @@ export function SetupStep({
   onBack: (() => void) | null;
 }) {
   const { picture, view } = draft;
+  const mayPicture = student.photos === 'allowed';
   const notReady = readiness.filter(({ item, state }) => state !== READINESS[item][0]);
   return (
     <Screen
@@ -102,14 +104,22 @@ export function SetupStep({
           </>
         ) : (
           <>
-            <Button label={words.byTap} icon="gesture-tap" onPress={onTaps} />
             <Button
-              label={words.picture}
-              icon="camera-outline"
-              primary
-              onPress={onTake}
-              style={{ flex: 1 }}
+              label={words.byTap}
+              icon="gesture-tap"
+              primary={!mayPicture}
+              onPress={onTaps}
+              {...(mayPicture ? {} : { style: { flex: 1 } })}
             />
+            {mayPicture ? (
+              <Button
+                label={words.picture}
+                icon="camera-outline"
+                primary
+                onPress={onTake}
+                style={{ flex: 1 }}
+              />
+            ) : null}
           </>
         )
       }
@@ -120,6 +130,7 @@ export function SetupStep({
         backLabel={isFirst ? strings.nav.toStudent : strings.nav.back}
         onBack={onBack ?? `/students/${student.id}`}
       />
+      {mayPicture ? null : <Notice>{strings.photosWithheld}</Notice>}
       {picture ? (
         <>
           <ChosenFigure picture={picture} view={view} onFlip={onFlip} />

@@ -2,6 +2,8 @@ import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { gripFacts, gripOf, type HandFile } from '@open-palm/contract';
+import { studioNow } from '../../api/clock';
+import { AgreementsCard } from '../../agreements/AgreementsCard';
 import { useHandFile } from '../../api/queries';
 import { useLessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
@@ -23,6 +25,7 @@ import { space } from '../../kit/tokens';
 import { GripPortrait, shownBy } from '../../portrait/GripPortrait';
 import { strings } from '../../strings';
 import { agoWords } from '../../strings/dateWords';
+import { WeeksCard } from '../../weeks/WeeksCard';
 import { FittedHandCard } from './FittedHandCard';
 import { HistoryRow } from './HistoryRow';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
@@ -35,7 +38,7 @@ const words = strings.handFile;
 export function HandFileScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
   const handFile = useHandFile(studentId, setupId);
   return (
-    <Loaded from={handFile}>{(data) => <HandFileView handFile={data} now={new Date()} />}</Loaded>
+    <Loaded from={handFile}>{(data) => <HandFileView handFile={data} now={studioNow()} />}</Loaded>
   );
 }
 
@@ -121,6 +124,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
                 now={now}
               />
             ) : null}
+            {history.length > 1 ? <WeeksCard handFile={handFile} log={log} now={now} /> : null}
             {latest ? <LatestAgainstPrevious lastSeen={lastSeen} /> : null}
           </>
         }
@@ -135,12 +139,14 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
               checkId={latest.id}
               log={log}
             />
+            {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
             <ProvenCues log={log} now={now} />
             <OtherEyeProvider value={eye}>
               <Breakdown measures={measures} notMeasured={[]} views={[]} />
             </OtherEyeProvider>
           </>
         ) : null}
+        <AgreementsCard student={student} log={log} now={now} />
         <Button
           label={strings.build.open}
           icon="stairs-up"

@@ -40,11 +40,17 @@ export function RelaxedHandCard({
           {words.none}
         </Text>
       )}
-      <Button
-        label={relaxedHand ? words.again : words.take}
-        icon="hand-back-right-outline"
-        onPress={() => router.navigate(`/students/${student.id}/check?of=relaxed`)}
-      />
+      {student.photos === 'withheld' ? (
+        <Text variant="small" second>
+          {strings.photosWithheld}
+        </Text>
+      ) : (
+        <Button
+          label={relaxedHand ? words.again : words.take}
+          icon="hand-back-right-outline"
+          onPress={() => router.navigate(`/students/${student.id}/check?of=relaxed`)}
+        />
+      )}
     </Card>
   );
 }

@@ -24,11 +24,14 @@ const CLIPS = 'video/*,.mp4,.webm,.mov,.m4v';
 /** Where a take comes from: a clip, three stills, or a file of angles; and what is seen in it. */
 export function AddTake({
   side,
+  mayFilm,
   onCsv,
   onTake,
   onLeave,
 }: {
   side: Side;
+  /** Whether photographs and clips of this hand are allowed. */
+  mayFilm: boolean;
   onCsv: () => void;
   onTake: (source: Take['source'], take: MadeTake) => void;
   onLeave: () => void;
@@ -71,12 +74,18 @@ export function AddTake({
           {kind === 'wrist' ? words.wristHelp : words.pathHelp}
         </Text>
       </Card>
-      <Button label={words.clip} icon="video-outline" primary onPress={() => void openClip()} />
-      <Button
-        label={words.stills}
-        icon="image-multiple-outline"
-        onPress={() => setWay({ by: 'stills' })}
-      />
+      {mayFilm ? (
+        <>
+          <Button label={words.clip} icon="video-outline" primary onPress={() => void openClip()} />
+          <Button
+            label={words.stills}
+            icon="image-multiple-outline"
+            onPress={() => setWay({ by: 'stills' })}
+          />
+        </>
+      ) : (
+        <Notice>{strings.photosWithheld}</Notice>
+      )}
       <Button label={strokeWords.openFile} icon="file-delimited-outline" onPress={onCsv} />
       <Text variant="small" second>
         {words.staysHere}

@@ -3,6 +3,7 @@ import { useFocusEffect } from 'expo-router';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import { gripFacts, gripOf, type HandFile, type Take } from '@open-palm/contract';
+import { studioNow } from '../../api/clock';
 import { outbox } from '../../api/outbox';
 import { useHandFile, useTakes } from '../../api/queries';
 import { sendUnsent, useUnsent } from '../../api/useOutbox';
@@ -63,14 +64,14 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
   const [problem, setProblem] = useState<Extract<OpenedFile, { problem: string }> | null>(null);
   const shown = fresh ?? takes.find(({ id }) => id === chosen) ?? takes[0] ?? null;
   const wide = useWide();
-  const now = new Date();
+  const now = studioNow();
 
   const begin = (source: Take['source'], { series, clip: shows }: MadeTake) => {
     const take: Take = {
       id: uuidv7(),
       studentId: student.id,
       setupId,
-      takenAt: new Date().toISOString(),
+      takenAt: studioNow().toISOString(),
       context: 'playing-start',
       source,
       series,
@@ -165,6 +166,7 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
           <AddTake
             key={adding.turn}
             side={student.side}
+            mayFilm={student.photos === 'allowed'}
             onCsv={() => void open()}
             onTake={begin}
             onLeave={leave}

@@ -14,10 +14,14 @@ import { Button } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { strings } from '../../strings';
+import { Text } from '../../kit/Text';
+import { AuditsField } from './AuditsField';
 import { Field, OneOf } from './fields';
+import { LessonFields } from './LessonFields';
 import { SetupFields } from './SetupFields';
 
 const words = strings.student;
+const lessonWords = strings.lessonFields;
 
 /** The form fills every field, and so needs none of the defaults that a file or an older device does. */
 const formSchema = studentInputSchema as unknown as z.ZodType<StudentInput, StudentInput>;
@@ -136,7 +140,26 @@ export function StudentForm({
         options={SKIN_TONES}
         nameOf={(tone) => strings.skinTones[tone]}
       />
+      <LessonFields control={control} setValue={setValue} />
+      <OneOf
+        control={control}
+        name="photos"
+        question={lessonWords.photos}
+        options={['allowed', 'withheld']}
+        nameOf={(option) => lessonWords.photosOptions[option]}
+      />
       <Notice>{strings.cautions.consent}</Notice>
+      <OneOf
+        control={control}
+        name="bands"
+        question={lessonWords.bands}
+        options={['on', 'off']}
+        nameOf={(option) => lessonWords.bandsOptions[option]}
+      />
+      <Text variant="small" second>
+        {lessonWords.bandsHelp}
+      </Text>
+      <AuditsField control={control} />
     </Screen>
   );
 }

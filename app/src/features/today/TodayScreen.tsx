@@ -1,32 +1,35 @@
-import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { StudentListItem } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
+import { studioNow } from '../../api/clock';
 import { useStudents } from '../../api/queries';
-import { StandingRow } from '../../breakdown/StandingRow';
+import { useUnsent } from '../../api/useOutbox';
 import { Button } from '../../kit/Button';
 import { Loaded } from '../../kit/Loaded';
 import { NavBar } from '../../kit/NavBar';
-import { PressRow } from '../../kit/PressRow';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
-import { StudentBadge } from '../../portrait/StudentBadge';
 import { strings } from '../../strings';
-import { agoWords } from '../../strings/dateWords';
-import { partByDue } from './dueStudents';
+import { ClockNotice } from './ClockNotice';
+import { teachingDay, type TodayRow } from './teachingDay';
+import { TodayRowCard } from './TodayRowCard';
 import { UnfinishedLooks } from './UnfinishedLooks';
 import { UnsentChecks } from './UnsentChecks';
+import { withUnsent } from './withUnsent';
 
 const words = strings.today;
 
-/** The start of a teaching day: who is due for a look and why, and what has not been sent yet. */
+type Students = NonNullable<ReturnType<typeof useStudents>['data']>;
+
+/** The start of a teaching day: today's lessons, who else is due and why, and what has not been sent yet. */
 export function TodayScreen() {
   const students = useStudents();
-  const now = new Date();
+  const now = studioNow();
   // What this device holds is told whether the studio answers or not.
   const here = (
     <>
+      <ClockNotice />
       <UnsentChecks />
       <UnfinishedLooks now={now} />
     </>
@@ -34,69 +37,71 @@ export function TodayScreen() {
   return (
     <View style={{ flex: 1 }}>
       <Loaded from={students} meanwhile={here}>
-        {(data) => {
-          const { due, recent } = partByDue(data.students, now);
-          return (
-            <Screen>
-              <Text variant="title">{words.title}</Text>
-              {here}
-              <Text variant="heading">{words.due}</Text>
-              {data.students.length === 0 ? <Text>{words.noStudents}</Text> : null}
-              {data.students.length > 0 && due.length === 0 ? <Text>{words.nobodyDue}</Text> : null}
-              {due.map((item) => (
-                <DueCard key={item.student.id} item={item} ownHolds={data.ownHolds} now={now} />
-              ))}
-              {recent.length > 0 ? <Text variant="heading">{words.recent}</Text> : null}
-              {recent.map((item) => (
-                <StudentRow key={item.student.id} item={item} ownHolds={data.ownHolds} now={now} />
-              ))}
-            </Screen>
-          );
-        }}
+        {(data) => (
+          <Screen>
+            <Text variant="title">{words.title}</Text>
+            {here}
+            <Day data={data} now={now} />
+          </Screen>
+        )}
       </Loaded>
       <NavBar current="today" />
     </View>
   );
 }
 
-const reason = ({ lastCheckAt }: StudentListItem, now: Date) =>
-  lastCheckAt === null ? words.never : words.since(agoWords(lastCheckAt, now));
+function Day({ data: { students, ownHolds }, now }: { data: Students; now: Date }) {
+  const unsent = useUnsent();
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  // A day's rows change with the day, not with the minute.
+  const today = now.toDateString();
+  const { lessons, due, others } = useMemo(
+    () => teachingDay(withUnsent(students, unsent), new Date(today), zone),
+    [students, unsent, today, zone],
+  );
+  if (students.length === 0) return <Text>{words.noStudents}</Text>;
+  const parts = { ownHolds, now };
+  return (
+    <>
+      {lessons.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
+      <Rows rows={lessons} {...parts} />
+      {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}
+      <Rows rows={due} {...parts} />
+      {due.length === 0 ? (
+        <Text second>{lessons.length === 0 ? words.nobodyAtAll : words.nobodyDue}</Text>
+      ) : null}
+      <Others rows={others} {...parts} />
+    </>
+  );
+}
 
-interface RowProps {
-  item: StudentListItem;
+interface RowsProps {
+  rows: readonly TodayRow[];
   ownHolds: readonly Hold[];
   now: Date;
 }
 
-function StudentRow({ item, ownHolds, now }: RowProps) {
-  const { student } = item;
-  return (
-    <PressRow
-      label={words.open(student.name)}
-      onPress={() => router.navigate(`/students/${student.id}`)}
-    >
-      <StudentBadge item={item} ownHolds={ownHolds} />
-      <View style={{ flex: 1, gap: space(1) }}>
-        <Text variant="figure">{student.name}</Text>
-        <Text variant="small" second>
-          {reason(item, now)}
-        </Text>
-        <StandingRow standings={item.standings} />
-      </View>
-    </PressRow>
-  );
-}
+const Rows = ({ rows, ...parts }: RowsProps) =>
+  rows.map((row) => <TodayRowCard key={row.item.student.id} row={row} {...parts} />);
 
-function DueCard({ item, ownHolds, now }: RowProps) {
+/** Those who are not due: behind a tap, so that a studio of sixty stays a short page. */
+function Others({ rows, ...parts }: RowsProps) {
+  const [shows, setShows] = useState(false);
+  if (rows.length === 0) return null;
   return (
-    <View style={{ gap: space(2), marginBottom: space(2) }}>
-      <StudentRow item={item} ownHolds={ownHolds} now={now} />
-      <Button
-        label={words.look}
-        accessibilityLabel={words.lookAt(item.student.name)}
-        icon="camera-outline"
-        onPress={() => router.navigate(`/students/${item.student.id}/check`)}
-      />
+    <View style={{ gap: space(3) }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+        <Text second style={{ flex: 1 }}>
+          {words.others(rows.length)}
+        </Text>
+        <Button
+          label={shows ? words.hideOthers : words.showOthers}
+          icon={shows ? 'chevron-up' : 'chevron-down'}
+          compact
+          onPress={() => setShows(!shows)}
+        />
+      </View>
+      {shows ? <Rows rows={rows} {...parts} /> : null}
     </View>
   );
 }

@@ -27,6 +27,9 @@ export const charts = {
   asTable: 'As a table',
   asPicture: 'As a picture',
   failed: 'The drawing could not be loaded. The table is there all the same.',
+  save: { svg: 'Save as SVG', png: 'Save as PNG' },
+  saveOf: (what: string, title: string) => `${what}: ${title}`,
+  notSaved: 'This figure could not be saved as a picture. Save it as SVG instead.',
 };
 
 /** A number and its unit stay on one line. */

@@ -8,13 +8,14 @@ import {
   type Student,
 } from '@open-palm/contract';
 import { HOLD_IDS } from '@open-palm/core/holds';
+import { mergeContacts } from '@open-palm/core/measure';
 import { notFound, Problem } from '../../problem';
 import { readBody, readId } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import { refreshTrack } from '../../tracking/refreshTrack';
 import { tracksByStudent, wholeHistory } from '../../tracking/repo';
-import { lastSeenOf, listItem, mergeContacts, mergeSigns, standingsOf } from './lastSeen/handFile';
+import { lastSeenOf, listItem, mergeSigns, standingsOf } from './lastSeen/handFile';
 import {
   checkSummaries,
   lastCheckTimes,

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import type { RelaxedHandRecord, Student } from '@open-palm/contract';
+import { studioNow } from '../../../api/clock';
 import { paths } from '../../../api/paths';
 import { useHandFile } from '../../../api/queries';
 import { Loaded } from '../../../kit/Loaded';
@@ -59,7 +60,7 @@ function RelaxedHand({ student, last }: { student: Student; last: RelaxedHandRec
             pictures: [{ id: picture.id, blob: picture.blob }],
             body: {
               studentId: student.id,
-              takenAt: new Date().toISOString(),
+              takenAt: studioNow().toISOString(),
               pictureId: picture.id,
               side: student.side,
               image: { width: picture.width, height: picture.height },

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { Crossing, HandFile } from '@open-palm/contract';
 import { crossingFindings, levelsOf, stringsOf, type ElbowLevel } from '@open-palm/core/stroke';
+import { studioNow } from '../../../api/clock';
 import { outbox } from '../../../api/outbox';
 import { useCrossings } from '../../../api/queries';
 import { sendUnsent, useUnsent } from '../../../api/useOutbox';
@@ -45,7 +46,7 @@ export function CrossingsCard({ handFile }: { handFile: HandFile }) {
       body: {
         studentId: student.id,
         setupId,
-        seenAt: new Date().toISOString(),
+        seenAt: studioNow().toISOString(),
         strings: answered,
       },
     });
@@ -132,7 +133,7 @@ function Told({
     <View style={{ gap: space(1) }}>
       {last ? (
         <Text variant="small" second>
-          {words.last(agoWords(last.seenAt, new Date()))}
+          {words.last(agoWords(last.seenAt, studioNow()))}
         </Text>
       ) : null}
       {crossingSentences(crossingFindings(instrument, strings)).map((sentence) => (

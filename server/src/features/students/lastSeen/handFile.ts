@@ -1,6 +1,5 @@
 import type { DatedMeasure, HandFile, SeenSigns, StudentListItem } from '@open-palm/contract';
-import { FINGERS } from '@open-palm/core/hand';
-import { familyStandings, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
+import { familyStandings, mergeContacts, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { allSeries, seriesOf } from '@open-palm/core/track';
 
 const keyOf = ({ merged }: DatedMeasure) => seriesOf(merged.measure.id, merged.place);
@@ -18,28 +17,6 @@ export function lastSeenOf(newest: readonly DatedMeasure[]): HandFile['lastSeen'
     const previous = earlier.find(({ checkId }) => checkId !== latest.checkId) ?? null;
     return [{ latest, previous }];
   });
-}
-
-/** Each contact from the newest check that shows it. */
-export function mergeContacts(newestFirst: readonly GripContacts[]): GripContacts {
-  const firstSeen = <T>(pick: (contacts: GripContacts) => T | null): T | null => {
-    for (const contacts of newestFirst) {
-      const seen = pick(contacts);
-      if (seen !== null) return seen;
-    }
-    return null;
-  };
-  const fingers = {} as GripContacts['fingers'];
-  for (const finger of FINGERS) {
-    const newest = firstSeen((contacts) => contacts.fingers[finger]);
-    // A depth that was only told stands where the finger was last seen along the stick.
-    const placed = firstSeen(({ fingers: { [finger]: seen } }) => (seen?.onlyDepth ? null : seen));
-    fingers[finger] =
-      newest?.onlyDepth && placed
-        ? { u: newest.u, dMm: newest.dMm, touching: newest.touching, xMm: placed.xMm }
-        : newest;
-  }
-  return { thumbXMm: firstSeen((c) => c.thumbXMm), fingers };
 }
 
 /** Each sign that only a person sees, from the newest check that told of it. */

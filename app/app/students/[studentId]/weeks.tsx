@@ -1,0 +1,18 @@
+import { useLocalSearchParams } from 'expo-router';
+import { Weeks } from '../../../src/weeks/Weeks';
+
+export default function WeeksRoute() {
+  const { studentId, setup, family } = useLocalSearchParams<{
+    studentId: string;
+    setup?: string;
+    family?: string;
+  }>();
+  return (
+    <Weeks
+      key={`${studentId} ${setup}`}
+      studentId={studentId}
+      {...(setup === undefined ? {} : { setupId: setup })}
+      {...(family === undefined ? {} : { family })}
+    />
+  );
+}

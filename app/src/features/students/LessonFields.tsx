@@ -1,0 +1,67 @@
+import { useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
+import { WEEKDAYS, type StudentInput } from '@open-palm/contract';
+import { Choice, Choices } from '../../kit/Choice';
+import { strings } from '../../strings';
+import { Field } from './fields';
+
+const words = strings.lessonFields;
+
+const FIRST_TIME = '16:00';
+
+/** The weekly lesson: its day, and then by which clock. */
+export function LessonFields({
+  control,
+  setValue,
+}: {
+  control: Control<StudentInput>;
+  setValue: UseFormSetValue<StudentInput>;
+}) {
+  const lesson = useWatch({ control, name: 'lesson' });
+  return (
+    <>
+      <Choices question={words.title}>
+        <Choice
+          label={words.none}
+          chosen={lesson === null}
+          onPress={() => setValue('lesson', null, { shouldDirty: true })}
+        />
+        {WEEKDAYS.map((day) => (
+          <Choice
+            key={day}
+            label={words.days[day]}
+            chosen={lesson?.day === day}
+            onPress={() =>
+              setValue(
+                'lesson',
+                {
+                  at: lesson?.at ?? FIRST_TIME,
+                  timeZone: lesson?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+                  day,
+                },
+                { shouldDirty: true },
+              )
+            }
+          />
+        ))}
+      </Choices>
+      {lesson ? (
+        <>
+          <Field
+            control={control}
+            name="lesson.at"
+            label={words.at}
+            kind="text"
+            help={words.atHelp}
+          />
+          <Field
+            control={control}
+            name="lesson.timeZone"
+            label={words.zone}
+            kind="text"
+            help={words.zoneHelp}
+          />
+        </>
+      ) : null}
+    </>
+  );
+}

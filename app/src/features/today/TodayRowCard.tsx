@@ -1,0 +1,96 @@
+import { format } from 'date-fns/format';
+import { router } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Icon } from 'react-native-paper';
+import type { Hold } from '@open-palm/core/holds';
+import { PressRow } from '../../kit/PressRow';
+import { StateMark } from '../../kit/StateMark';
+import { Text } from '../../kit/Text';
+import { useTokens } from '../../kit/ThemeProvider';
+import { RADIUS, space, TOUCH } from '../../kit/tokens';
+import { StudentBadge } from '../../portrait/StudentBadge';
+import { strings } from '../../strings';
+import { reasonMark, reasonWords } from './reasonWords';
+import type { TodayRow } from './teachingDay';
+
+const words = strings.today;
+
+/** How many reasons are told: the hand file has them all. */
+const MOST = 3;
+
+/** A student of the day: when, who and why, and one tap to start the look. */
+export function TodayRowCard({
+  row: { item, lesson, reasons, setupId },
+  ownHolds,
+  now,
+}: {
+  row: TodayRow;
+  ownHolds: readonly Hold[];
+  now: Date;
+}) {
+  const { student } = item;
+  return (
+    <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'stretch' }}>
+      <View style={{ flex: 1 }}>
+        <PressRow
+          label={words.open(student.name)}
+          onPress={() => router.navigate(`/students/${student.id}?setup=${setupId}`)}
+        >
+          <StudentBadge item={item} ownHolds={ownHolds} />
+          <View style={{ flex: 1, gap: space(1) }}>
+            <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
+              {lesson ? <Text variant="strong">{format(lesson, 'HH:mm')}</Text> : null}
+              <Text variant="figure" style={{ flex: 1 }}>
+                {student.name}
+              </Text>
+            </View>
+            {reasons.slice(0, MOST).map((reason) => (
+              <View
+                key={reasonWords(reason, now)}
+                style={{ flexDirection: 'row', alignItems: 'flex-start', gap: space(1.5) }}
+              >
+                <View style={{ paddingTop: 3 }}>
+                  <StateMark state={reasonMark(reason)} size={14} />
+                </View>
+                <Text variant="small" second style={{ flex: 1 }}>
+                  {reasonWords(reason, now)}
+                </Text>
+              </View>
+            ))}
+          </View>
+        </PressRow>
+      </View>
+      <StartButton
+        label={words.start(student.name)}
+        onPress={() => router.navigate(`/students/${student.id}/check?setup=${setupId}`)}
+      />
+    </View>
+  );
+}
+
+/** Where the thumb is: starts the look at once. */
+function StartButton({ label, onPress }: { label: string; onPress: () => void }) {
+  const tokens = useTokens();
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      style={({ pressed }) => ({
+        width: TOUCH + 8,
+        minHeight: TOUCH,
+        alignItems: 'center',
+        justifyContent: 'center',
+        borderRadius: RADIUS,
+        borderWidth: 1,
+        borderColor: tokens.amber,
+        backgroundColor: pressed ? tokens.card : tokens.amberGround,
+      })}
+    >
+      <Icon source="eye-outline" size={26} color={tokens.amberInk} />
+      <Text variant="label" color={tokens.amberInk}>
+        {words.startShort}
+      </Text>
+    </Pressable>
+  );
+}

@@ -1,0 +1,61 @@
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import type { MarkState } from '../../kit/StateMark';
+import { strings } from '../../strings';
+import { agoWords, dateWords } from '../../strings/dateWords';
+import { seriesName } from '../../strings/measureWords';
+import type { Reason } from './teachingDay';
+
+const words = strings.today.reasons;
+
+/** Why, in a sentence. */
+export function reasonWords(reason: Reason, now: Date): string {
+  switch (reason.kind) {
+    case 'hurt': {
+      const { what, madeAt } = reason.hurt;
+      return words.hurt(strings.hurt.notes[what], agoWords(madeAt, now));
+    }
+    case 'drift':
+      return words.drift(seriesName(reason.series), dateWords(reason.sinceOn, now));
+    case 'lapse':
+      return words.lapse(agoWords(`${reason.on}T12:00:00`, now));
+    case 'aid': {
+      const { aid, off } = reason.aid;
+      return words.aid(strings.aids[aid] ?? aid, dateWords(off, now));
+    }
+    case 'promise': {
+      const { words: said, due } = reason.promise;
+      return words.promise(dateWords(due, now), said);
+    }
+    case 'unsure':
+      return words.unsure;
+    case 'never':
+      return words.never;
+    case 'interval': {
+      const good = strings.today.good(reason.goodInRow);
+      const isToday = differenceInCalendarDays(now, new Date(`${reason.dueOn}T12:00:00`)) <= 0;
+      return isToday ? words.dueToday(good) : words.interval(good, dateWords(reason.dueOn, now));
+    }
+    case 'notDue':
+      return words.notDue(strings.today.good(reason.goodInRow), dateWords(reason.dueOn, now));
+  }
+}
+
+/** The shape that goes with a reason. */
+export function reasonMark({ kind }: Reason): MarkState {
+  switch (kind) {
+    case 'hurt':
+    case 'lapse':
+      return 'out';
+    case 'drift':
+    case 'aid':
+    case 'unsure':
+      return 'unsure';
+    case 'never':
+      return 'notSeen';
+    case 'promise':
+    case 'interval':
+      return 'none';
+    case 'notDue':
+      return 'in';
+  }
+}

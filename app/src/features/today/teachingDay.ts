@@ -1,0 +1,142 @@
+import { format } from 'date-fns/format';
+import {
+  lessonOnDate,
+  openEntries,
+  type LogEntryOf,
+  type SetupTrack,
+  type StudentListItem,
+} from '@open-palm/contract';
+
+/** Why a student is to be looked at, or what to keep in mind; the most urgent first. */
+export type Reason =
+  | { kind: 'hurt'; hurt: LogEntryOf<'hurt'> }
+  | { kind: 'drift'; series: string; sinceOn: string }
+  | { kind: 'lapse'; on: string }
+  | { kind: 'aid'; aid: LogEntryOf<'aid'> }
+  | { kind: 'promise'; promise: LogEntryOf<'promise'> }
+  | { kind: 'unsure' }
+  | { kind: 'never' }
+  | { kind: 'interval'; dueOn: string; goodInRow: number }
+  | { kind: 'notDue'; dueOn: string; goodInRow: number };
+
+/** A student in a teaching day. */
+export interface TodayRow {
+  item: StudentListItem;
+  /** When the lesson begins, if it is today. */
+  lesson: Date | null;
+  reasons: readonly Reason[];
+  /** The instrument that is to be looked at. */
+  setupId: string;
+}
+
+export interface TeachingDay {
+  /** In the order of the clock. */
+  lessons: TodayRow[];
+  /** Due without a lesson today, the most urgent first. */
+  due: TodayRow[];
+  others: TodayRow[];
+}
+
+const ORDER: readonly Reason['kind'][] = [
+  'hurt',
+  'drift',
+  'lapse',
+  'aid',
+  'promise',
+  'unsure',
+  'never',
+  'interval',
+  'notDue',
+];
+
+/** How many days ahead a promise is told: until the next weekly lesson. */
+const AHEAD_DAYS = 7;
+
+/**
+ * The teacher's day: today's lessons by the clock, then who else is due and why, then everyone else.
+ *
+ * @param zone the teacher's time zone
+ */
+export function teachingDay(
+  items: readonly StudentListItem[],
+  now: Date,
+  zone: string,
+): TeachingDay {
+  const today = format(now, 'yyyy-MM-dd');
+  const day: TeachingDay = { lessons: [], due: [], others: [] };
+  for (const item of items) {
+    const { lesson } = item.student;
+    const begins = lesson && lessonOnDate(lesson, today, zone);
+    const { reasons, setupId } = reasonsOf(item, today);
+    const row: TodayRow = { item, lesson: begins, reasons, setupId };
+    if (begins) day.lessons.push(row);
+    else if (reasons.some((reason) => isDue(reason, today))) day.due.push(row);
+    else day.others.push(row);
+  }
+  day.lessons.sort((a, b) => a.lesson!.getTime() - b.lesson!.getTime());
+  day.due.sort((a, b) => urgency(a) - urgency(b) || (dueOn(a) < dueOn(b) ? -1 : 1));
+  return day;
+}
+
+function reasonsOf(item: StudentListItem, today: string): Pick<TodayRow, 'reasons' | 'setupId'> {
+  const ahead = inDays(today, AHEAD_DAYS);
+  const about = openEntries(item.open).flatMap((entry): Reason[] => {
+    switch (entry.kind) {
+      case 'hurt':
+        return [{ kind: 'hurt', hurt: entry }];
+      case 'aid':
+        return entry.off <= today ? [{ kind: 'aid', aid: entry }] : [];
+      case 'promise':
+        return entry.due <= ahead ? [{ kind: 'promise', promise: entry }] : [];
+    }
+  });
+  const looks = item.tracks.map((track) => ({
+    setupId: track.setupId,
+    reason: lookReason(track, today),
+  }));
+  const drifts = item.tracks.flatMap(({ drifts, setupId }) =>
+    drifts.map((drift) => ({ setupId, reason: { kind: 'drift' as const, ...drift } })),
+  );
+  const mine = [...drifts, ...looks].sort((a, b) => rank(a.reason) - rank(b.reason));
+  // One reason to look is enough where a student has two instruments and only one is due.
+  const look = mine.find(({ reason }) => isDue(reason, today)) ?? mine[0];
+  const told = mine.filter(
+    ({ setupId, reason }) => setupId === look?.setupId || isDue(reason, today),
+  );
+  const reasons = [...about, ...told.map(({ reason }) => reason)];
+  const due = reasons.filter((reason) => isDue(reason, today));
+  return {
+    reasons: (due.length > 0 ? reasons.filter(({ kind }) => kind !== 'notDue') : reasons).sort(
+      (a, b) => rank(a) - rank(b),
+    ),
+    setupId: look?.setupId ?? item.student.setups[0]!.id,
+  };
+}
+
+function lookReason(
+  { lastOn, dueOn, last, unsureInRow, goodInRow }: SetupTrack,
+  today: string,
+): Reason {
+  if (lastOn === null) return { kind: 'never' };
+  if (dueOn === null || dueOn > today) return { kind: 'notDue', dueOn: dueOn ?? today, goodInRow };
+  if (last === 'lapse') return { kind: 'lapse', on: lastOn };
+  if (unsureInRow >= 2) return { kind: 'unsure' };
+  return { kind: 'interval', dueOn, goodInRow };
+}
+
+/** Whether it calls for something today. */
+const isDue = (reason: Reason, today: string): boolean =>
+  reason.kind === 'promise' ? reason.promise.due <= today : reason.kind !== 'notDue';
+
+const rank = ({ kind }: Reason): number => ORDER.indexOf(kind);
+const urgency = ({ reasons }: TodayRow): number => rank(reasons[0]!);
+const dueOn = ({ reasons }: TodayRow): string => {
+  const [first] = reasons;
+  return first?.kind === 'interval' ? first.dueOn : '';
+};
+
+function inDays(date: string, days: number): string {
+  const at = new Date(`${date}T12:00:00`);
+  at.setDate(at.getDate() + days);
+  return format(at, 'yyyy-MM-dd');
+}

@@ -1,0 +1,117 @@
+/** Words of the day's work: who is due and why, lessons, what was agreed, aids. */
+
+export const today = {
+  title: 'Today',
+  lessons: 'Lessons of the day',
+  due: 'Due for a look',
+  others: (n: number) => (n === 1 ? 'One more is not due' : `${n} more are not due`),
+  showOthers: 'Show them',
+  hideOthers: 'Hide them',
+  nobodyDue: 'Nobody else is due.',
+  nobodyAtAll: 'Nobody is due today, and there is no lesson.',
+  start: (name: string) => `Look at ${name}’s hold`,
+  startShort: 'Look',
+  open: (name: string) => `Open ${name}’s hand file`,
+  noStudents: 'No students yet. Add the first one, and the first look can begin.',
+  unsentTitle: 'Not sent yet',
+  sendNow: 'Send now',
+  refused: (name: string, reason: string) => `What was noted of ${name} was refused: ${reason}`,
+  discard: 'Discard it',
+  clockTitle: 'This device’s clock is wrong',
+  clockOff: (device: string, studio: string) =>
+    `It shows ${device}; the studio’s shows ${studio}. Looks are dated by the studio’s clock. What was noted without a network may carry the wrong day: set this device’s clock right.`,
+  reasons: {
+    hurt: (what: string, ago: string) => `${what} (${ago}): ask first, and no loading drills`,
+    drift: (series: string, since: string) => `Drifting since ${since}: ${series}`,
+    lapse: (ago: string) => `Something slipped at the look ${ago}: see whether it is back`,
+    aid: (aid: string, off: string) => `${aid}: was to be off by ${off}`,
+    promise: (due: string, words: string) => `Agreed by ${due}: ${words}`,
+    unsure: 'Unsure twice: a better picture or a hand test, please',
+    never: 'Not looked at yet',
+    interval: (good: string, due: string) => `${good}, due since ${due}`,
+    dueToday: (good: string) => `${good}, due today`,
+    notDue: (good: string, due: string) => `${good}, next look ${due}`,
+  },
+  good: (n: number) =>
+    n === 0 ? 'Being built' : n === 1 ? 'One good look' : `${n} good looks in a row`,
+};
+
+export const lessonFields = {
+  title: 'Weekly lesson',
+  none: 'None',
+  at: 'At',
+  atHelp: 'By the clock on the student’s wall, such as 16:00.',
+  zone: 'Time zone',
+  zoneHelp: 'The student’s, such as Europe/Berlin.',
+  days: {
+    monday: 'Mon',
+    tuesday: 'Tue',
+    wednesday: 'Wed',
+    thursday: 'Thu',
+    friday: 'Fri',
+    saturday: 'Sat',
+    sunday: 'Sun',
+  },
+  photos: 'Photographs of the hand',
+  photosOptions: { allowed: 'Allowed', withheld: 'Not allowed: looks by tap' },
+  bands: 'Are bands to judge this hand?',
+  bandsOptions: { on: 'Yes', off: 'No: show, do not judge' },
+  bandsHelp:
+    'For hypermobile joints: bands may not fit, and a clinician decides. Everything is still measured and kept.',
+  audits: 'Who looks between lessons?',
+  auditsOptions: { no: 'The teacher looks', yes: 'Audits the own hold: every ninety days' },
+};
+
+export const bandsOff =
+  'Bands do not judge this hand. Where joints are hypermobile, a clinician decides what fits.';
+
+export const photosWithheld =
+  'Photographs of this hand are not allowed: looks are answered by tap only.';
+
+/** What aids are called, and how one does without them. */
+export const aids: Record<string, string> = {
+  'outlined-sleeve': 'Sleeve with finger outlines',
+  'soft-grip': 'Soft grip on the bow',
+  'finger-loop': 'Rubber loop for a finger',
+  'finger-marks': 'Marks on the fingers',
+  'stick-mark': 'Mark on the stick',
+  'path-guide': 'Guide for the bow’s path',
+};
+
+export const aidSteps = {
+  firstMinutes: 'Only for the first five minutes',
+  everyOtherDay: 'Every other day',
+  onlyToSetUp: 'Only to set the hand up, then off',
+  looser: 'Looser, so that it only reminds',
+  feltFirst: 'Feel for the place first, then look at the mark',
+  without: 'Without it',
+};
+
+export const agreements = {
+  title: 'Agreed',
+  aidsTitle: 'Aids',
+  none: 'Nothing is agreed at the moment.',
+  add: 'Agree on something',
+  what: 'What is agreed?',
+  when: 'By when?',
+  whens: { lesson: 'Next lesson', week: 'In a week', month: 'In a month', other: 'Another day' },
+  date: 'Day, such as 2026-12-24',
+  dateWrong: 'A day is needed, such as 2026-12-24.',
+  keep: 'Keep it',
+  cancel: 'Leave it',
+  by: (day: string) => `by ${day}`,
+  late: (day: string) => `was for ${day}`,
+  tick: (words: string) => `Done: ${words}`,
+  drop: (words: string) => `Let it go: ${words}`,
+  dropShort: 'Let it go',
+  undo: 'Undo',
+  kept: (words: string) => `Kept: ${words}`,
+  dropped: (words: string) => `Let go: ${words}`,
+  addAid: 'Start an aid',
+  whichAid: 'Which aid?',
+  offBy: 'To be without it by',
+  aidLine: (from: string, off: string) => `since ${from}, to be off by ${off}`,
+  aidLate: (from: string, off: string) => `since ${from}, was to be off by ${off}`,
+  aidStays: 'An aid that stays becomes the hold.',
+  step: (step: string, by: string) => `${step} · by ${by}`,
+};

@@ -1,0 +1,47 @@
+import { router } from 'expo-router';
+import { useMemo } from 'react';
+import type { HandFile } from '@open-palm/contract';
+import type { LessonLog } from '../api/lessonLog';
+import { useHistory } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Notice } from '../kit/Notice';
+import { weekWords } from '../strings/weeks';
+import { follow } from './followed';
+import { WeeksOverview } from './WeeksOverview';
+
+export interface WeeksCardProps {
+  handFile: HandFile;
+  log: LessonLog;
+  now: Date;
+}
+
+/** The weeks in the hand file: the four families at a glance, and the way to all the rest. */
+export function WeeksCardView({ handFile: { student, setupId }, log, now }: WeeksCardProps) {
+  const { data, error, retry } = useHistory(student.id, setupId);
+  const followed = useMemo(
+    () => data && follow(data, log.entries, student),
+    [data, log.entries, student],
+  );
+  const open = (family?: string) =>
+    router.navigate(
+      `/students/${student.id}/weeks?setup=${setupId}${family === undefined ? '' : `&family=${family}`}`,
+    );
+  if (error && !data) {
+    return (
+      <Notice
+        tone="out"
+        title={weekWords.failed}
+        action={{ label: weekWords.retry, onPress: retry }}
+      >
+        {error.message}
+      </Notice>
+    );
+  }
+  if (!followed || followed.checks.length < 2) return null;
+  return (
+    <>
+      <WeeksOverview followed={followed} now={now} onChoose={open} />
+      <Button label={weekWords.open} icon="chart-timeline-variant" onPress={() => open()} />
+    </>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Family, MeasureId, Place } from '@open-palm/core/measure';
+import { changeBetween, dateOfDay, trendOf, type Change } from '@open-palm/core/track';
+import { strings } from '../strings';
+import { weekWords } from '../strings/weeks';
+import { dateWords } from '../strings/dateWords';
+import { plainNumber } from '../strings/measureWords';
+import type { Followed, FollowedCheck } from './followed';
+import { seriesOfFamily, unitOf } from './weekPoints';
+
+/** A checkpoint between two looks. */
+export interface SeriesChange extends Change {
+  series: string;
+  from: number;
+  to: number;
+  fromDay: number;
+  toDay: number;
+}
+
+/** A checkpoint's value at its last look up to a day. */
+function lastUpTo(checks: readonly FollowedCheck[], series: string, at: number) {
+  for (let i = checks.length - 1; i >= 0; i -= 1) {
+    const { tracked, at: when } = checks[i]!;
+    const measure = when <= at ? tracked.measures[series] : undefined;
+    if (measure) return { ...measure, day: tracked.day };
+  }
+  return null;
+}
+
+/** Each checkpoint then and now: whether it really changed. Null where it was not seen at both. */
+export function changeSince(
+  checks: readonly FollowedCheck[],
+  series: string,
+  thenAt: number,
+): SeriesChange | null {
+  const then = lastUpTo(checks, series, thenAt) ?? firstSeen(checks, series);
+  const now = lastUpTo(checks, series, Infinity);
+  if (!then || !now || then.day === now.day) return null;
+  return {
+    series,
+    from: then.value,
+    to: now.value,
+    fromDay: then.day,
+    toDay: now.day,
+    ...changeBetween(then.value, now.value, now.sem),
+  };
+}
+
+function firstSeen(checks: readonly FollowedCheck[], series: string) {
+  for (const { tracked } of checks) {
+    const measure = tracked.measures[series];
+    if (measure) return { ...measure, day: tracked.day };
+  }
+  return null;
+}
+
+/** "14° → 31°". */
+export function valuesWords({ series, from, to }: SeriesChange): string {
+  return weekWords.fromTo(withUnit(from, series), withUnit(to, series));
+}
+
+/** A number of a checkpoint with its unit. */
+export function withUnit(value: number, series: string): string {
+  const unit = unitOf(series);
+  return `${plainNumber(value, unit)}${strings.units[unit]}`;
+}
+
+/** How a family goes, in a sentence: drifting, really changed, or not. */
+export function familyWords(followed: Followed, family: Family, now: Date): string {
+  const { counted, standing } = followed;
+  const all = seriesOfFamily(counted, family);
+  if (all.length === 0) return weekWords.notSeen;
+  const changes = all.flatMap((series) => changeSince(counted, series, -Infinity) ?? []);
+  const drift = standing.drifts.find(({ series }) => series === family);
+  const furthest = [...changes].sort((a, b) => share(b) - share(a))[0];
+  if (drift) {
+    const since = dateWords(dateOfDay(drift.sinceDay), now);
+    return weekWords.drifting(since, furthest && named(furthest));
+  }
+  if (!furthest) return weekWords.once;
+  const since = dateWords(dateOfDay(furthest.fromDay), now);
+  return furthest.code === 'realChange'
+    ? weekWords.real(since, named(furthest))
+    : weekWords.noReal(since);
+}
+
+/** Within a family its name is said already. */
+function named(change: SeriesChange): string {
+  const [id, place] = change.series.split('@') as [MeasureId, Place | undefined];
+  const at = place === undefined ? '' : `, ${strings.places[place].toLowerCase()}`;
+  return `${strings.measures[id].toLowerCase()}${at} ${valuesWords(change)}`;
+}
+const share = ({ by, smallest }: Change) => Math.abs(by) / smallest;
+
+/** What a checkpoint does, in a sentence: its change since the first look that counts, its trend, whether it drifts. */
+export function seriesWords(followed: Followed, series: string, now: Date): string {
+  const { counted, standing } = followed;
+  const change = changeSince(counted, series, -Infinity);
+  if (!change) return weekWords.once;
+  const since = dateWords(dateOfDay(change.fromDay), now);
+  const drift = standing.drifts.find((one) => one.series === series);
+  const trend = trendOf(
+    counted.map(({ tracked }) => tracked),
+    series,
+  );
+  const sure = trend?.interval && (trend.interval[0] > 0 || trend.interval[1] < 0);
+  return [
+    drift
+      ? weekWords.drifting(dateWords(dateOfDay(drift.sinceDay), now), valuesWords(change))
+      : change.code === 'realChange'
+        ? weekWords.real(since, valuesWords(change))
+        : weekWords.noRealOf(since, valuesWords(change), withUnit(change.smallest, series)),
+    ...(trend && sure ? [weekWords.trend(withUnit(trend.perWeek * 4, series))] : []),
+  ].join(' ');
+}

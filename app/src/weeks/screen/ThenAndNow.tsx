@@ -1,0 +1,123 @@
+import { useMemo } from 'react';
+import { gripFacts, gripOf, type HandFile } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import { mergeContacts } from '@open-palm/core/measure';
+import { NumberTable } from '../../charts/NumberTable';
+import { SavableFigure } from '../../charts/SavableFigure';
+import { Card } from '../../kit/Card';
+import { SlideBar } from '../../kit/SlideBar';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { GripPortrait } from '../../portrait/GripPortrait';
+import { dayWords } from '../../strings/dateWords';
+import { seriesName } from '../../strings/measureWords';
+import { weekWords } from '../../strings/weeks';
+import { changeSince, withUnit } from '../changeWords';
+import type { Followed, FollowedCheck } from '../followed';
+
+const words = weekWords.portraits;
+
+/** How many looks back a portrait may reach for what a look did not show. */
+const REACH = 8;
+
+/** The hold then and now, laid over each other; a slider over the looks chooses then. */
+export function ThenAndNow({
+  followed,
+  handFile: { student, setupId },
+  taught,
+  thenAt,
+  onThen,
+}: {
+  followed: Followed;
+  handFile: HandFile;
+  taught: Hold;
+  /** When the look was that stands for then; null for the first. */
+  thenAt: number | null;
+  onThen: (at: number) => void;
+}) {
+  const { checks } = followed;
+  const last = checks.length - 1;
+  const chosen =
+    thenAt === null
+      ? 0
+      : Math.max(
+          0,
+          checks.findIndex(({ at }) => at >= thenAt),
+        );
+  const index = Math.min(chosen, last - 1);
+  const hold = useMemo(() => {
+    const setup = student.setups.find(({ id }) => id === setupId)!;
+    return gripFacts(gripOf(student, setup, taught, null), taught, null).hold;
+  }, [student, setupId, taught]);
+  if (last < 1) return null;
+  const then = checks[index]!;
+  const dates = { then: dayWords(then.kept.takenAt), now: dayWords(checks[last]!.kept.takenAt) };
+  const drawn = drawnAt(checks, last);
+  const over = drawnAt(checks, index);
+  return (
+    <Card style={{ gap: space(2) }}>
+      <Text variant="strong" level={2}>
+        {words.title}
+      </Text>
+      <SavableFigure title={words.title}>
+        <GripPortrait
+          label={words.label(dates.then, dates.now)}
+          numbers={{
+            hold,
+            side: student.side,
+            skinTone: student.skinTone,
+            verdicts: {},
+            ...drawn,
+          }}
+          over={over}
+        />
+      </SavableFigure>
+      <SlideBar
+        label={words.slider}
+        value={index}
+        valueText={dates.then}
+        min={0}
+        max={last - 1}
+        step={1}
+        ends={[dayWords(checks[0]!.kept.takenAt), dayWords(checks[last - 1]!.kept.takenAt)]}
+        onChange={(value) => onThen(checks[Math.round(value)]!.at)}
+      />
+      <Text variant="small" second>
+        {words.legend(dates.then)}
+      </Text>
+      <ChangeTable followed={followed} then={then} />
+    </Card>
+  );
+}
+
+/** What is drawn of a look, with what it did not show from the looks before it. */
+function drawnAt(checks: readonly FollowedCheck[], index: number) {
+  const newestFirst = checks.slice(Math.max(0, index - REACH + 1), index + 1).reverse();
+  const thumb = newestFirst.find(({ tracked }) => tracked.measures.thumbIpFlexion !== undefined);
+  return {
+    contacts: mergeContacts(newestFirst.map(({ kept }) => kept.contacts)),
+    thumbIpFlexionDeg: thumb?.tracked.measures.thumbIpFlexion?.value ?? null,
+  };
+}
+
+/** Every checkpoint then and now, with whether it really changed. */
+function ChangeTable({ followed: { checks }, then }: { followed: Followed; then: FollowedCheck }) {
+  const series = [...new Set(checks.flatMap(({ tracked }) => Object.keys(tracked.measures)))];
+  const changes = series.flatMap((one) => changeSince(checks, one, then.at) ?? []);
+  if (changes.length === 0) return null;
+  return (
+    <NumberTable
+      label={words.table}
+      columns={words.columns}
+      rows={changes.map((change) => ({
+        id: change.series,
+        head: seriesName(change.series),
+        cells: [
+          withUnit(change.from, change.series),
+          withUnit(change.to, change.series),
+          change.code === 'realChange' ? words.real : words.none,
+        ],
+      }))}
+    />
+  );
+}

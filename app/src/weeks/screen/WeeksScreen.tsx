@@ -1,0 +1,151 @@
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import type { HandFile, HandHistory } from '@open-palm/contract';
+import { FAMILIES, type Family } from '@open-palm/core/measure';
+import { dateOfDay } from '@open-palm/core/track';
+import { studioNow } from '../../api/clock';
+import { useLessonLog } from '../../api/lessonLog';
+import { useHandFile, useHistory } from '../../api/queries';
+import { findHold, holdName } from '../../holdBook/holdBook';
+import { BackHeader } from '../../kit/BackHeader';
+import { Choice, Choices } from '../../kit/Choice';
+import { Columns } from '../../kit/Columns';
+import { Loaded } from '../../kit/Loaded';
+import { Notice } from '../../kit/Notice';
+import { Screen } from '../../kit/Screen';
+import { Text } from '../../kit/Text';
+import { strings } from '../../strings';
+import { dateWords } from '../../strings/dateWords';
+import { seriesName } from '../../strings/measureWords';
+import { weekWords } from '../../strings/weeks';
+import { EVERYTHING, follow } from '../followed';
+import { WeeksOverview } from '../WeeksOverview';
+import { CueMemory } from './CueMemory';
+import { FamilyDetail } from './FamilyDetail';
+import { LessonsCost } from './LessonsCost';
+import { LookFilter } from './LookFilter';
+import { PlannedChanges } from './PlannedChanges';
+import { ThenAndNow } from './ThenAndNow';
+
+/** A student's hold over the weeks: what really changed, what drifts, what lessons cost, what was said that worked. */
+export function WeeksScreen({
+  studentId,
+  setupId,
+  family,
+}: {
+  studentId: string;
+  setupId?: string;
+  family?: string;
+}) {
+  const handFile = useHandFile(studentId, setupId);
+  return (
+    <Loaded from={handFile}>
+      {(data) => <WithHistory handFile={data} {...(family === undefined ? {} : { family })} />}
+    </Loaded>
+  );
+}
+
+function WithHistory({ handFile, family }: { handFile: HandFile; family?: string }) {
+  const history = useHistory(handFile.student.id, handFile.setupId);
+  const first = FAMILIES.find((one) => one === family) ?? null;
+  return (
+    <Loaded from={history}>
+      {(data) => <Weeks handFile={handFile} history={data} first={first} now={studioNow()} />}
+    </Loaded>
+  );
+}
+
+function Weeks({
+  handFile,
+  history,
+  first,
+  now,
+}: {
+  handFile: HandFile;
+  history: HandHistory;
+  first: Family | null;
+  now: Date;
+}) {
+  const { student, setupId, ownHolds } = handFile;
+  const log = useLessonLog(handFile);
+  const [filter, setFilter] = useState(EVERYTHING);
+  const [picked, setPicked] = useState<Family | null>(first);
+  const [thenAt, setThenAt] = useState<number | null>(null);
+  const followed = useMemo(
+    () => follow(history, log.entries, student, filter),
+    [history, log.entries, student, filter],
+  );
+  const setup = student.setups.find(({ id }) => id === setupId)!;
+  const taught = findHold(setup.holdId, ownHolds);
+  const { drifts } = followed.standing;
+  // What drifts is what one came for.
+  const drifting = FAMILIES.find((family) => drifts.some(({ series }) => series === family));
+  const chosen = picked ?? drifting ?? 'thumb';
+  const cursors = thenAt === null ? {} : { cursors: [thenAt] };
+  return (
+    <Screen columns>
+      <BackHeader
+        title={weekWords.title}
+        under={`${student.name} · ${strings.students.line(strings.instruments[setup.instrument], holdName(taught))}`}
+        backLabel={strings.nav.toStudent}
+        onBack={`/students/${student.id}?setup=${setupId}`}
+      />
+      {student.setups.length > 1 ? (
+        <Choices question={strings.handFile.instrument}>
+          {student.setups.map(({ id, instrument, holdId }) => (
+            <Choice
+              key={id}
+              label={strings.students.line(
+                strings.instruments[instrument],
+                holdName(findHold(holdId, ownHolds)),
+              )}
+              chosen={id === setupId}
+              onPress={() => router.setParams({ setup: id })}
+            />
+          ))}
+        </Choices>
+      ) : null}
+      {drifts.map(({ series, sinceDay }) => (
+        <Notice
+          key={series}
+          title={strings.today.reasons.drift(
+            seriesName(series),
+            dateWords(dateOfDay(sinceDay), now),
+          )}
+        >
+          {weekWords.driftHelp}
+        </Notice>
+      ))}
+      <LookFilter filter={filter} onFilter={setFilter} />
+      {followed.checks.length < 2 ? (
+        <Text>{history.checks.length < 2 ? weekWords.none : weekWords.filter.empty}</Text>
+      ) : (
+        <Columns
+          picture={
+            <>
+              <WeeksOverview
+                followed={followed}
+                now={now}
+                chosen={chosen}
+                onChoose={setPicked}
+                {...cursors}
+              />
+              <ThenAndNow
+                followed={followed}
+                handFile={handFile}
+                taught={taught}
+                thenAt={thenAt}
+                onThen={setThenAt}
+              />
+            </>
+          }
+        >
+          <FamilyDetail followed={followed} family={chosen} now={now} {...cursors} />
+          <LessonsCost followed={followed} />
+          <CueMemory log={log} now={now} />
+          <PlannedChanges followed={followed} log={log} now={now} />
+        </Columns>
+      )}
+    </Screen>
+  );
+}
