@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { holdSchema } from '@open-palm/core/holds';
 import { cocoFileSchema } from './coco';
+import { studioFileSchema } from './exchange/studioFile';
 import { opBalanceFileSchema } from './opBalanceFile';
 import { opJudgeFileSchema } from './opJudgeFile';
 import { opMeasureFileSchema } from './opMeasureFile';
@@ -13,5 +14,6 @@ export const jsonSchemas = {
   'balance-file.schema.json': z.toJSONSchema(opBalanceFileSchema, { io: 'input' }),
   'judge-file.schema.json': z.toJSONSchema(opJudgeFileSchema, { io: 'input' }),
   'track-file.schema.json': z.toJSONSchema(opTrackFileSchema, { io: 'input' }),
+  'studio-file.schema.json': z.toJSONSchema(studioFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+
+const rowIssueSchema = z.object({
+  row: z.number().int().nullable(),
+  column: z.string().nullable(),
+  problem: z.string(),
+  value: z.string().nullable(),
+});
+
+/** What an import would do, told before it is done. */
+export const importPreviewSchema = z.object({
+  kind: z.enum(['students', 'checks', 'studio']).nullable(),
+  /** Of the file as it was read: what is accepted is this very file. */
+  sha256: z.string(),
+  rows: z.number().int(),
+  added: z.object({
+    students: z.number().int(),
+    holds: z.number().int(),
+    checks: z.number().int(),
+    log: z.number().int(),
+  }),
+  /** Students who are known and of whom something changes. */
+  changed: z.array(z.string()),
+  /** What is there already and stays as it is. */
+  same: z.number().int(),
+  /** Looks whose pictures did not come along: their numbers are kept as answers. */
+  withoutPictures: z.number().int(),
+  /** Columns that say nothing to the studio. */
+  leftAlone: z.array(z.string()),
+  /** The first of what is wrong; nothing is taken while anything is. */
+  issues: z.array(rowIssueSchema),
+  issueCount: z.number().int(),
+  /** It must be told which number of a date is the day. */
+  asksDateOrder: z.boolean(),
+  /** The first rows, as they were read. */
+  sample: z.array(z.array(z.string())),
+  /** True once it was done. */
+  done: z.boolean(),
+});
+
+export type ImportPreview = z.infer<typeof importPreviewSchema>;
