@@ -1,5 +1,6 @@
 import { bodyParser } from '@koa/bodyparser';
 import Koa from 'koa';
+import { exchangeRoutes } from './exchange/routes';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
 import { holdRoutes } from './features/holds/routes';
@@ -47,6 +48,7 @@ export function createApp(parts: AppParts): Koa {
     relaxedHandRoutes({ db, now }),
     pictureRoutes({ db, pictureDir, now }),
     lessonLogRoutes({ db, now, zone }),
+    exchangeRoutes({ db, now, zone }),
     takeRoutes({ db, now }),
     crossingRoutes({ db, now }),
     letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),

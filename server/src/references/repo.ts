@@ -30,6 +30,12 @@ export async function latestHolds(db: Knex): Promise<Hold[]> {
   return rows.map(({ body_json }) => JSON.parse(body_json) as Hold);
 }
 
+/** Every version of every own hold: looks are judged by the one of their time. */
+export async function everyHold(db: Knex): Promise<Hold[]> {
+  const rows: string[] = await db('holds').orderBy(['id', 'version']).pluck('body_json');
+  return rows.map((json) => JSON.parse(json) as Hold);
+}
+
 interface RelaxedHandRow {
   id: string;
   student_id: string;

@@ -124,6 +124,37 @@ export async function findCheck(db: Knex, id: string): Promise<Check | undefined
   if (!row) return undefined;
   const captures = await db<CaptureRow>('captures').where({ check_id: id }).orderBy('position');
   const measures = await db<MeasureRow>('measures').where({ check_id: id }).orderBy('rowid');
+  return checkOf(row, captures, measures);
+}
+
+/** Whole checks in the order of their ids, so many after one: for taking all of them along without holding them all. */
+export async function checksAfter(db: Knex, afterId: string, most: number): Promise<Check[]> {
+  const rows = await db<CheckRow>('checks').where('id', '>', afterId).orderBy('id').limit(most);
+  const ids = rows.map(({ id }) => id);
+  const captures = byCheck(
+    await db<CaptureRow>('captures').whereIn('check_id', ids).orderBy('position'),
+  );
+  const measures = byCheck(
+    await db<MeasureRow>('measures').whereIn('check_id', ids).orderBy('rowid'),
+  );
+  return rows.map((row) => checkOf(row, captures.get(row.id) ?? [], measures.get(row.id) ?? []));
+}
+
+function byCheck<Row extends { check_id: string }>(rows: readonly Row[]): Map<string, Row[]> {
+  const found = new Map<string, Row[]>();
+  for (const row of rows) {
+    const list = found.get(row.check_id);
+    if (list) list.push(row);
+    else found.set(row.check_id, [row]);
+  }
+  return found;
+}
+
+function checkOf(
+  row: CheckRow,
+  captures: readonly CaptureRow[],
+  measures: readonly MeasureRow[],
+): Check {
   return {
     id: row.id,
     studentId: row.student_id,

@@ -1,5 +1,10 @@
 import type { DatedMeasure, HandFile, SeenSigns, StudentListItem } from '@open-palm/contract';
-import { familyStandings, mergeContacts, MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
+import {
+  familyStandings,
+  mergeContacts,
+  MEASURE_IDS,
+  type GripContacts,
+} from '@open-palm/core/measure';
 import { allSeries, seriesOf } from '@open-palm/core/track';
 
 const keyOf = ({ merged }: DatedMeasure) => seriesOf(merged.measure.id, merged.place);

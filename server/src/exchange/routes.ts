@@ -1,0 +1,62 @@
+import { Readable } from 'node:stream';
+import { Router } from '@koa/router';
+import type { Context } from 'koa';
+import getRawBody from 'raw-body';
+import { DATE_ORDERS, type DateOrder } from '@open-palm/contract/exchange';
+import { Problem } from '../problem';
+import type { StudioParts } from '../studioParts';
+import { checksTable, studentsTable, studioJson } from './exportFiles';
+import { importFile } from './importFile';
+import { planImport } from './importPlan';
+
+const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
+
+/** Students and looks as files, both ways. */
+export function exchangeRoutes(parts: StudioParts): Router {
+  const { db, zone } = parts;
+  const router = new Router({ prefix: '/api' });
+  const download = (ctx: Context, name: string, type: string) => {
+    ctx.type = type;
+    ctx.set('Content-Disposition', `attachment; filename="${name}"`);
+  };
+
+  router.get('/export/students.csv', async (ctx) => {
+    download(ctx, 'students.csv', 'text/csv; charset=utf-8');
+    ctx.body = await studentsTable(db);
+  });
+
+  router.get('/export/checks.csv', (ctx) => {
+    download(ctx, 'checks.csv', 'text/csv; charset=utf-8');
+    ctx.body = Readable.from(checksTable(db));
+  });
+
+  router.get('/export/studio.json', (ctx) => {
+    download(ctx, 'studio.json', 'application/json; charset=utf-8');
+    ctx.body = Readable.from(studioJson(db));
+  });
+
+  // The file comes as its own bytes: how it is written is for the studio to find out.
+  router.post('/import/preview', async (ctx) => {
+    const bytes = await readFile(ctx);
+    ctx.body = (await planImport(db, bytes, { zone, dateOrder: dateOrderOf(ctx) })).preview;
+  });
+
+  router.post('/import/:sha256', async (ctx) => {
+    const bytes = await readFile(ctx);
+    const sha256 = ctx.params.sha256!;
+    ctx.body = await importFile(parts, bytes, { sha256, dateOrder: dateOrderOf(ctx) });
+  });
+
+  return router;
+}
+
+const readFile = async (ctx: Context): Promise<Uint8Array> =>
+  getRawBody(ctx.req, { limit: LARGEST_IMPORT_BYTES }).catch((error) => {
+    if (error.type !== 'entity.too.large') throw error;
+    const message = `This file is larger than ${LARGEST_IMPORT_BYTES / 1024 / 1024} MB.`;
+    throw new Problem(413, 'tooLarge', message, 'body');
+  });
+
+function dateOrderOf({ query }: Context): DateOrder | null {
+  return DATE_ORDERS.find((order) => order === query.dateOrder) ?? null;
+}

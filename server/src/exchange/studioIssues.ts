@@ -1,0 +1,105 @@
+import type { Knex } from 'knex';
+import { describeIssue, gripFacts, type CheckInput, type Student } from '@open-palm/contract';
+import type { RowIssue, StudioFile } from '@open-palm/contract/exchange';
+import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
+import { findHoldIssues, findLookIssues } from '@open-palm/core/measure';
+import { everyHold } from '../references/repo';
+
+/** What a studio file says that cannot be: students, instruments and holds that are nowhere, looks that cannot be judged. */
+export async function studioIssues(
+  db: Knex,
+  file: StudioFile,
+  known: readonly Student[],
+): Promise<RowIssue[]> {
+  const setups = new Map<string, string>();
+  for (const { id, student_id: owner } of await db('setups').select('id', 'student_id')) {
+    setups.set(id, owner);
+  }
+  for (const student of file.students)
+    for (const { id } of student.setups) setups.set(id, student.id);
+  const students = new Set([...known, ...file.students].map(({ id }) => id));
+  const holds = holdFinder([...(await everyHold(db)), ...(file.holds as Hold[])]);
+  const wrong = (column: string, problem: string, value: string): RowIssue => ({
+    row: null,
+    column,
+    problem,
+    value,
+  });
+  const references = (where: string, one: { studentId: string; setupId: string }): RowIssue[] => {
+    if (!students.has(one.studentId)) {
+      return [wrong(`${where}.studentId`, 'there is no such student', one.studentId)];
+    }
+    return setups.get(one.setupId) === one.studentId
+      ? []
+      : [wrong(`${where}.setupId`, 'is no instrument of this student', one.setupId)];
+  };
+  return [
+    ...file.students.flatMap(({ setups: own }, i) =>
+      own.flatMap(({ holdId }, k) =>
+        holds(holdId, null)
+          ? []
+          : [wrong(`students[${i}].setups[${k}].holdId`, 'there is no such hold', holdId)],
+      ),
+    ),
+    ...file.holds.flatMap((hold, i) =>
+      findHoldIssues(hold as Hold).map((issue) =>
+        wrong(`holds[${i}].${issue.where}`, describeIssue(issue), ''),
+      ),
+    ),
+    ...file.checks.flatMap((check, i): RowIssue[] => {
+      const where = `checks[${i}]`;
+      const hold = holds(check.grip.holdId, check.grip.holdVersion);
+      if (!hold) return [wrong(`${where}.grip.holdId`, 'there is no such hold', check.grip.holdId)];
+      if (check.captures.length + check.taps.length === 0) return references(where, check);
+      const facts = gripFacts(check.grip, hold, null);
+      return [
+        ...references(where, check),
+        ...findLookIssues(check, facts.hold).map((issue) =>
+          wrong(`${where}.${issue.where}`, describeIssue(issue), ''),
+        ),
+      ];
+    }),
+    ...file.log.flatMap((entry, i) => references(`log[${i}]`, entry)),
+  ];
+}
+
+/** A shipped hold as it ships now; an own one in its version, or in any where none is asked for. */
+function holdFinder(own: readonly Hold[]) {
+  return (id: string, version: number | null): Hold | undefined =>
+    HOLD_IDS.includes(id)
+      ? holdById(id)
+      : own.find((hold) => hold.id === id && (version === null || hold.version === version));
+}
+
+/** A look as it can be kept here: where a picture did not come along, its numbers stand in for all of them as answers. */
+export function withoutMissingPictures(
+  { id, measures, ...input }: StudioFile['checks'][number],
+  pictures: ReadonlySet<string>,
+): { id: string; input: CheckInput; lost: boolean } {
+  const kept = { ...input, grip: { ...input.grip, relaxedHandId: null } };
+  if (input.captures.every(({ pictureId }) => pictures.has(pictureId))) {
+    return { id, input: kept, lost: false };
+  }
+  const answered = new Set(input.taps.map(({ measure, place }) => `${measure} ${place ?? ''}`));
+  const taps = measures.flatMap(({ measure, place }): CheckInput['taps'] => {
+    if (answered.has(`${measure.id} ${place ?? ''}`)) return [];
+    const at = place === null ? {} : { place };
+    switch (measure.kind) {
+      case 'number':
+        return [
+          {
+            measure: measure.id,
+            answer: { kind: 'value', value: measure.value, sd: Math.max(measure.sd, 1e-6) },
+            ...at,
+          },
+        ];
+      case 'category':
+        return [
+          { measure: measure.id, answer: { kind: 'category', category: measure.value }, ...at },
+        ];
+      case 'looked':
+        return [{ measure: measure.id, answer: { kind: 'fine' }, ...at }];
+    }
+  });
+  return { id, input: { ...kept, captures: [], taps: [...input.taps, ...taps] }, lost: true };
+}
