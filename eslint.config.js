@@ -68,6 +68,7 @@ const zones = [
     'feedback',
     'balance',
     'stroke',
+    'studioFiles',
   ]),
   ...featureZones('server/src/features', [
     'students',

@@ -3,6 +3,7 @@ export * from './balanceWords';
 export * from './capture';
 export * from './check';
 export * from './coco';
+export * from './days';
 export * from './fit';
 export * from './gripFacts';
 export * from './handFile';

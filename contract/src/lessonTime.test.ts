@@ -1,5 +1,5 @@
 import { calendarDay, lessonOn, lessonOnDate, lessonSchema, type Lesson } from './lessonTime';
-import { dayOfDate } from '@open-palm/core/track';
+import { dayOfDate } from './days';
 
 const lesson = (timeZone: string, more: Partial<Lesson> = {}): Lesson => ({
   day: 'sunday',

@@ -1,6 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { z } from 'zod';
-import { dateOfDay, dayOfDate } from '@open-palm/core/track/days';
+import { dateOfDay, dayOfDate } from './days';
 
 export const WEEKDAYS = [
   'monday',

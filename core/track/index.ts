@@ -1,4 +1,3 @@
-export * from './days';
 export * from './drift';
 export * from './ewma';
 export * from './familyScores';

@@ -1,4 +1,10 @@
-import { lessonDayOf, readOpTrackFile, type OpTrackFile } from '@open-palm/contract';
+import {
+  dateOfDay,
+  dayOfDate,
+  lessonDayOf,
+  readOpTrackFile,
+  type OpTrackFile,
+} from '@open-palm/contract';
 import { bandFor, holdById, type Band, type Range } from '@open-palm/core/holds';
 import {
   familyStandings,
@@ -8,8 +14,6 @@ import {
   type MeasureId,
 } from '@open-palm/core/measure';
 import {
-  dateOfDay,
-  dayOfDate,
   defaultSem,
   trackChecks,
   type ScoredMeasure,
@@ -63,7 +67,10 @@ export function trackFile(content: unknown): TrackAnswer {
       toDate: dateOfDay(toDay),
     })),
     trends: track.trends,
-    drifts: track.drifts.map(({ sinceDay, ...drift }) => ({ ...drift, since: dateOfDay(sinceDay) })),
+    drifts: track.drifts.map(({ sinceDay, ...drift }) => ({
+      ...drift,
+      since: dateOfDay(sinceDay),
+    })),
     stamina: track.stamina,
     settled: schedule.settled,
     goodInRow: schedule.goodInRow,

@@ -1,4 +1,5 @@
 import { demoStudio } from '@open-palm/studio-demo';
+import { inTransaction } from './db/inTransaction';
 import { saveCheck } from './features/checks/service';
 import { saveEntry } from './features/lessonLog/service';
 import { savePicture } from './features/pictures/service';
@@ -20,7 +21,7 @@ export async function seedDemo(
   const { students, pictures, checks, log } = demoStudio(demoPictureDir, parts.now(), parts.zone);
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg);
   for (const student of students) {
-    await parts.db.transaction((trx) => putStudent(trx, student, parts.now().toISOString()));
+    await inTransaction(parts.db, (trx) => putStudent(trx, student, parts.now().toISOString()));
   }
   for (const { id, input } of checks) await saveCheck(parts, id, input);
   for (const entry of log) await saveEntry(parts, entry.id, entry);

@@ -1,7 +1,6 @@
 import { View } from 'react-native';
-import { stepsDone, type LogEntryOf } from '@open-palm/contract';
+import { dateOfDay, dayOfDate, stepsDone, type LogEntryOf } from '@open-palm/contract';
 import { aidById, aidPlan } from '@open-palm/core/practice';
-import { dateOfDay, dayOfDate } from '@open-palm/core/track/days';
 import type { LessonLog } from '../api/lessonLog';
 import { Choice } from '../kit/Choice';
 import { Text } from '../kit/Text';

@@ -5,6 +5,10 @@ export const paths = {
   handFile: (id: string, setupId?: string) =>
     `/api/students/${id}${setupId === undefined ? '' : `?setup=${setupId}`}`,
   history: (id: string, setupId: string) => `/api/students/${id}/history?setup=${setupId}`,
+  exported: (name: string) => `/api/export/${name}`,
+  /** @param what the preview, or the hash of the file that was previewed */
+  importOf: (what: string, settings: Record<string, string>) =>
+    `/api/import/${what}?${new URLSearchParams(settings).toString()}`,
   holds: '/api/holds',
   hold: (id: string) => `/api/holds/${id}`,
   relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,

@@ -55,6 +55,7 @@ export const en = {
   students: {
     title: 'Students',
     add: 'Add a student',
+    files: 'Files',
     empty: 'No students yet.',
     choose: 'Choose a student to see the hand file.',
     line: (instrument: string, hold: string) => `${instrument} · ${hold}`,

@@ -1,5 +1,6 @@
+import { dateOfDay } from '@open-palm/contract';
 import type { Family, MeasureId, Place } from '@open-palm/core/measure';
-import { changeBetween, dateOfDay, trendOf, type Change } from '@open-palm/core/track';
+import { changeBetween, trendOf, type Change } from '@open-palm/core/track';
 import { strings } from '../strings';
 import { weekWords } from '../strings/weeks';
 import { dateWords } from '../strings/dateWords';

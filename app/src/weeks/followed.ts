@@ -1,5 +1,6 @@
 import {
   calendarDay,
+  dayOfDate,
   formingErrors,
   lessonDayOf,
   restartsOf,
@@ -14,7 +15,6 @@ import {
 import { measureOfCause } from '@open-palm/core/judge';
 import type { Context, Place } from '@open-palm/core/measure';
 import {
-  dayOfDate,
   sinceBaseline,
   trackStanding,
   type Restart,

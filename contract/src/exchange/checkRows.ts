@@ -12,7 +12,8 @@ import { gripFacts, gripOf } from '../gripFacts';
 import { describeIssue } from '../issueWords';
 import type { Setup } from '../setup';
 import type { Student } from '../student';
-import { dateOrderOf, isSlashed, readMoment, type DateOrder } from './dates';
+import { dateOrderOf, isSlashed, readMoment } from './dates';
+import type { DateOrder } from './preview';
 import { cellIssue, fileIssue, type RowIssue } from './rowIssue';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 

@@ -1,9 +1,5 @@
 import { TZDate } from '@date-fns/tz';
-
-/** Whether 03/04/2026 is the third of April or the fourth of March. */
-export const DATE_ORDERS = ['dayFirst', 'monthFirst'] as const;
-
-export type DateOrder = (typeof DATE_ORDERS)[number];
+import type { DateOrder } from './preview';
 
 const ISO = /^(\d{4})-(\d{1,2})-(\d{1,2})/;
 const DOTTED = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})/;

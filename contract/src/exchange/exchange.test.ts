@@ -6,7 +6,7 @@ import { dateOrderOf, readMoment } from './dates';
 import { decodeText } from './decodeText';
 import { STUDENT_COLUMNS, studentsCsv, studentsFromTable } from './studentRows';
 import { readStudioFile } from './studioFile';
-import { numberIn, readTable, writeRows } from './table';
+import { correctCells, numberIn, readTable, writeRows } from './table';
 
 let made = 0;
 const ids = new Map<string, string>();
@@ -83,6 +83,15 @@ describe('tables (RFC 4180)', () => {
     expect(numberIn('−4', false)).toBe(-4);
     expect(numberIn('1,5', false)).toBeNaN();
     expect(readTable('a\tb\n1\t2').table.rows[0]!.cells).toEqual({ a: '1', b: '2' });
+  });
+
+  it('writes single cells anew and leaves the rest', () => {
+    const text = 'name;value\r\n"a;b";1,5\r\n\r\nc;wrong';
+    const corrected = correctCells(text, [{ row: 4, column: 'value', value: '2,5' }]);
+    expect(readTable(corrected).table.rows.map(({ row, cells }) => [row, cells])).toEqual([
+      [2, { name: 'a;b', value: '1,5' }],
+      [4, { name: 'c', value: '2,5' }],
+    ]);
   });
 
   it('tells an open quote, cells beyond the head, columns that stand twice, and no rows, with the row', () => {

@@ -1,5 +1,26 @@
 import { z } from 'zod';
 
+/** Whether 03/04/2026 is the third of April or the fourth of March. */
+export const DATE_ORDERS = ['dayFirst', 'monthFirst'] as const;
+
+export type DateOrder = (typeof DATE_ORDERS)[number];
+
+/** How many cells can be written anew at once. */
+export const MOST_CORRECTIONS = 12;
+
+/** Cells that a person wrote anew, in a file that stays as it is. */
+export const correctionsSchema = z
+  .array(
+    z
+      .object({
+        row: z.number().int().positive(),
+        column: z.string().max(60),
+        value: z.string().max(400),
+      })
+      .strict(),
+  )
+  .max(1000);
+
 const rowIssueSchema = z.object({
   row: z.number().int().nullable(),
   column: z.string().nullable(),
@@ -38,4 +59,5 @@ export const importPreviewSchema = z.object({
   done: z.boolean(),
 });
 
+export type Correction = z.infer<typeof correctionsSchema>[number];
 export type ImportPreview = z.infer<typeof importPreviewSchema>;

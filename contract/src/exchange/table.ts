@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import type { Correction } from './preview';
 import { cellIssue, fileIssue, type RowIssue } from './rowIssue';
 
 /** More rows than this are no studio's. */
@@ -68,6 +69,21 @@ export function numberIn(cell: string | undefined, decimalComma: boolean): numbe
   if (cell === undefined || cell === '') return undefined;
   const text = (decimalComma ? cell.replace(',', '.') : cell).replace('−', '-');
   return /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(text) ? Number(text) : NaN;
+}
+
+/** A table's text with some cells written anew; everything else, its delimiter too, stays as it is. */
+export function correctCells(text: string, corrections: readonly Correction[]): string {
+  const plain = text.replace(/^\uFEFF/, '');
+  const delimiter = delimiterOf(plain);
+  const { data } = Papa.parse<string[]>(plain, { delimiter });
+  const head = data.find((line) => line.some((cell) => cell.trim() !== '')) ?? [];
+  const names = head.map((name) => name.trim().toLowerCase());
+  for (const { row, column, value } of corrections) {
+    const line = data[row - 1];
+    const at = names.indexOf(column);
+    if (line && at >= 0) line[at] = value;
+  }
+  return Papa.unparse(data, { delimiter, newline: '\r\n' });
 }
 
 /** Lines of a table as text, quoted where they must be (RFC 4180). */

@@ -144,6 +144,18 @@ describe('importing', () => {
     expect(await students()).toHaveLength(2);
   });
 
+  it('takes cells that were written anew, and only with the corrections that were previewed', async () => {
+    const text = 'name,birth_year\nAnna,2015\nBert,two thousand\n';
+    const corrections = [{ row: 3, column: 'birth_year', value: '2014' }];
+    const query = `?corrections=${encodeURIComponent(JSON.stringify(corrections))}`;
+    const { sha256, issueCount } = await preview(text, query);
+    expect(issueCount).toBe(0);
+    expect((await post(studio, `/api/import/${sha256}`, text)).status).toBe(409);
+    expect((await take(text, query)).done).toBe(true);
+    expect((await students()).map(({ student }) => student.birthYear)).toEqual([2015, 2014]);
+    expect((await post(studio, '/api/import/preview?corrections=[1', text)).status).toBe(400);
+  });
+
   it('refuses what is no table of its own, another encoding, and holds that are nowhere', async () => {
     expect((await preview('a,b\n1,2')).issues[0]!.problem).toContain('Its head is: a, b');
     expect((await preview('')).issueCount).toBeGreaterThan(0);

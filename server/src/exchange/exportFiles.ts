@@ -10,6 +10,7 @@ import {
 import { checksAfter } from '../features/checks/repo';
 import { allStudents } from '../features/students/repo';
 import { everyHold } from '../references/repo';
+import { entriesAfter } from './repo';
 
 /** How many checks are in memory at a time. */
 const PAGE = 200;
@@ -64,12 +65,8 @@ async function* everyCheck(db: Knex): AsyncGenerator<Check> {
 
 async function* everyEntry(db: Knex): AsyncGenerator<LogEntry> {
   for (let after = ''; ;) {
-    const page: { id: string; body_json: string }[] = await db('log_entries')
-      .where('id', '>', after)
-      .orderBy('id')
-      .limit(PAGE)
-      .select('id', 'body_json');
-    for (const { body_json: json } of page) yield JSON.parse(json) as LogEntry;
+    const page = await entriesAfter(db, after, PAGE);
+    yield* page;
     if (page.length < PAGE) return;
     after = page.at(-1)!.id;
   }

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex';
-import type { DateOrder, ImportPreview } from '@open-palm/contract/exchange';
+import type { ImportPreview } from '@open-palm/contract/exchange';
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { bodyHash } from '../bodyHash';
+import { inTransaction } from '../db/inTransaction';
 import { judgeCheck } from '../features/checks/judgeCheck';
 import { addCheck } from '../features/checks/repo';
 import { addHold } from '../features/holds/repo';
@@ -11,7 +12,7 @@ import { Problem } from '../problem';
 import { findHold } from '../references/repo';
 import type { StudioParts } from '../studioParts';
 import { refreshTrack } from '../tracking/refreshTrack';
-import { planImport, type ImportPlan } from './importPlan';
+import { planImport, type ImportPlan, type ImportSettings } from './importPlan';
 
 /**
  * Imports a file that was previewed: all of it, or nothing.
@@ -23,15 +24,15 @@ import { planImport, type ImportPlan } from './importPlan';
 export async function importFile(
   { db, now, zone }: StudioParts,
   bytes: Uint8Array,
-  { sha256, dateOrder }: { sha256: string; dateOrder: DateOrder | null },
+  { sha256, ...settings }: { sha256: string } & ImportSettings,
 ): Promise<ImportPreview> {
-  const plan = await planImport(db, bytes, { zone, dateOrder });
+  const plan = await planImport(db, bytes, { zone, ...settings });
   if (plan.preview.sha256 !== sha256) {
     const message = 'This is another file than the one that was shown. Look at it again first.';
     throw new Problem(409, 'conflict', message, 'sha256');
   }
   if (plan.preview.issueCount > 0) return plan.preview;
-  await db.transaction((trx) => carryOut(trx, plan, { createdAt: now().toISOString(), zone }));
+  await inTransaction(db, (trx) => carryOut(trx, plan, { createdAt: now().toISOString(), zone }));
   return { ...plan.preview, done: true };
 }
 

@@ -5,12 +5,14 @@ import type { CheckInput, LogEntry, Student } from '@open-palm/contract';
 import {
   checksFromTable,
   CHECK_COLUMNS,
+  correctCells,
   decodeText,
   fileIssue,
   readStudioFile,
   readTable,
   STUDENT_COLUMNS,
   studentsFromTable,
+  type Correction,
   type DateOrder,
   type ImportPreview,
   type RowIssue,
@@ -19,7 +21,7 @@ import {
 import type { Hold } from '@open-palm/core/holds';
 import { allStudents } from '../features/students/repo';
 import { latestHolds } from '../references/repo';
-import { knownIds, picturesThere } from './importRepo';
+import { knownIds, picturesThere, setupOwners } from './repo';
 import { studioIssues, withoutMissingPictures } from './studioIssues';
 
 /** What an import brings, worked out before anything is changed. */
@@ -31,6 +33,12 @@ export interface ImportPlan {
   log: LogEntry[];
 }
 
+/** What a person said about a file: which number of a date is the day, and cells written anew. */
+export interface ImportSettings {
+  dateOrder: DateOrder | null;
+  corrections: readonly Correction[];
+}
+
 /** Issues beyond these are told by their number. */
 const MOST_ISSUES = 60;
 const SAMPLE_ROWS = 6;
@@ -39,11 +47,13 @@ const SAMPLE_ROWS = 6;
 export async function planImport(
   db: Knex,
   bytes: Uint8Array,
-  { zone, dateOrder }: { zone: string; dateOrder: DateOrder | null },
+  { zone, dateOrder, corrections }: { zone: string } & ImportSettings,
 ): Promise<ImportPlan> {
-  const sha256 = createHash('sha256').update(bytes).digest('hex');
-  const { text, issue } = decodeText(bytes);
-  if (text === null) return refused(sha256, [issue]);
+  const settings = JSON.stringify({ dateOrder, corrections });
+  const sha256 = createHash('sha256').update(bytes).update(settings).digest('hex');
+  const { text: written, issue } = decodeText(bytes);
+  if (written === null) return refused(sha256, [issue]);
+  const text = corrections.length > 0 ? correctCells(written, corrections) : written;
   if (/^\uFEFF?\s*[{[]/.test(text)) return planStudio(db, text.replace(/^\uFEFF/, ''), sha256);
   const { table, issues } = readTable(text);
   if (issues.length > 0) return refused(sha256, issues, table);
@@ -173,10 +183,7 @@ const inOrderOf = <T extends object>(model: T, one: T): T =>
 
 /** An instrument of the file that is another student's here. */
 async function foreignSetups(db: Knex, students: readonly Student[]): Promise<RowIssue[]> {
-  const owners = new Map<string, string>();
-  for (const { id, student_id: owner } of await db('setups').select('id', 'student_id')) {
-    owners.set(id, owner);
-  }
+  const owners = await setupOwners(db);
   return students.flatMap(({ id, name, setups }) =>
     setups.flatMap((setup): RowIssue[] => {
       const owner = owners.get(setup.id);

@@ -2,12 +2,13 @@ import { Readable } from 'node:stream';
 import { Router } from '@koa/router';
 import type { Context } from 'koa';
 import getRawBody from 'raw-body';
-import { DATE_ORDERS, type DateOrder } from '@open-palm/contract/exchange';
+import { correctionsSchema, DATE_ORDERS } from '@open-palm/contract/exchange';
 import { Problem } from '../problem';
+import { readBody } from '../readBody';
 import type { StudioParts } from '../studioParts';
 import { checksTable, studentsTable, studioJson } from './exportFiles';
 import { importFile } from './importFile';
-import { planImport } from './importPlan';
+import { planImport, type ImportSettings } from './importPlan';
 
 const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
 
@@ -38,13 +39,13 @@ export function exchangeRoutes(parts: StudioParts): Router {
   // The file comes as its own bytes: how it is written is for the studio to find out.
   router.post('/import/preview', async (ctx) => {
     const bytes = await readFile(ctx);
-    ctx.body = (await planImport(db, bytes, { zone, dateOrder: dateOrderOf(ctx) })).preview;
+    ctx.body = (await planImport(db, bytes, { zone, ...settingsOf(ctx) })).preview;
   });
 
   router.post('/import/:sha256', async (ctx) => {
     const bytes = await readFile(ctx);
     const sha256 = ctx.params.sha256!;
-    ctx.body = await importFile(parts, bytes, { sha256, dateOrder: dateOrderOf(ctx) });
+    ctx.body = await importFile(parts, bytes, { sha256, ...settingsOf(ctx) });
   });
 
   return router;
@@ -57,6 +58,14 @@ const readFile = async (ctx: Context): Promise<Uint8Array> =>
     throw new Problem(413, 'tooLarge', message, 'body');
   });
 
-function dateOrderOf({ query }: Context): DateOrder | null {
-  return DATE_ORDERS.find((order) => order === query.dateOrder) ?? null;
+/** What a person said about the file stands in the address, beside the file's own bytes. */
+function settingsOf({ query }: Context): ImportSettings {
+  const dateOrder = DATE_ORDERS.find((order) => order === query.dateOrder) ?? null;
+  let corrections: unknown = [];
+  try {
+    corrections = JSON.parse(String(query.corrections ?? '[]'));
+  } catch {
+    throw new Problem(400, 'notJson', 'The corrections are not JSON.', 'corrections');
+  }
+  return { dateOrder, corrections: readBody(correctionsSchema, corrections) };
 }

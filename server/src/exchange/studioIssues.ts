@@ -4,6 +4,7 @@ import type { RowIssue, StudioFile } from '@open-palm/contract/exchange';
 import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
 import { findHoldIssues, findLookIssues } from '@open-palm/core/measure';
 import { everyHold } from '../references/repo';
+import { setupOwners } from './repo';
 
 /** What a studio file says that cannot be: students, instruments and holds that are nowhere, looks that cannot be judged. */
 export async function studioIssues(
@@ -11,10 +12,7 @@ export async function studioIssues(
   file: StudioFile,
   known: readonly Student[],
 ): Promise<RowIssue[]> {
-  const setups = new Map<string, string>();
-  for (const { id, student_id: owner } of await db('setups').select('id', 'student_id')) {
-    setups.set(id, owner);
-  }
+  const setups = await setupOwners(db);
   for (const student of file.students)
     for (const { id } of student.setups) setups.set(id, student.id);
   const students = new Set([...known, ...file.students].map(({ id }) => id));

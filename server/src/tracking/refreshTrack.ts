@@ -1,6 +1,8 @@
 import type { Knex } from 'knex';
 import {
   calendarDay,
+  dateOfDay,
+  dayOfDate,
   formingErrors,
   lessonDayOf,
   restartsOf,
@@ -9,7 +11,7 @@ import {
   type SetupTrack,
 } from '@open-palm/contract';
 import { measureOfCause } from '@open-palm/core/judge';
-import { dateOfDay, dayOfDate, trackStanding } from '@open-palm/core/track';
+import { trackStanding } from '@open-palm/core/track';
 import { keepTrack, newestTrackChecks, trackedSetup, trackEntries } from './repo';
 
 /** How far back a standing reaches: five years of weekly looks. */

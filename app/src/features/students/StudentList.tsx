@@ -32,13 +32,20 @@ export function StudentList({ chosenId }: { chosenId?: string }) {
       {(data) => (
         <Screen
           footer={
-            <Button
-              label={words.add}
-              icon="plus"
-              primary={chosenId === undefined}
-              onPress={() => router.navigate('/students/new')}
-              style={{ flex: 1 }}
-            />
+            <>
+              <Button
+                label={words.files}
+                icon="file-arrow-left-right-outline"
+                onPress={() => router.navigate('/studio')}
+              />
+              <Button
+                label={words.add}
+                icon="plus"
+                primary={chosenId === undefined}
+                onPress={() => router.navigate('/students/new')}
+                style={{ flex: 1 }}
+              />
+            </>
           }
         >
           <Text variant="title">{words.title}</Text>

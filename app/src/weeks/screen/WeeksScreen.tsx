@@ -1,8 +1,7 @@
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
-import type { HandFile, HandHistory } from '@open-palm/contract';
+import { dateOfDay, type HandFile, type HandHistory } from '@open-palm/contract';
 import { FAMILIES, type Family } from '@open-palm/core/measure';
-import { dateOfDay } from '@open-palm/core/track';
 import { studioNow } from '../../api/clock';
 import { useLessonLog } from '../../api/lessonLog';
 import { useHandFile, useHistory } from '../../api/queries';

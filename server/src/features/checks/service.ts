@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import type { Check, CheckInput } from '@open-palm/contract';
 import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
 import { bodyHash } from '../../bodyHash';
+import { inTransaction } from '../../db/inTransaction';
 import { notFound, Problem } from '../../problem';
 import {
   findHold,
@@ -45,7 +46,7 @@ export async function saveCheck(
     await relaxedHandOf(db, input),
   );
   try {
-    await db.transaction(async (trx) => {
+    await inTransaction(db, async (trx) => {
       await addCheck(trx, check, { standings, bodySha256, createdAt: now().toISOString() });
       await refreshTrack(trx, input.setupId, zone);
     });

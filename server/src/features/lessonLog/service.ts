@@ -1,5 +1,6 @@
 import type { LogEntry } from '@open-palm/contract';
 import { bodyHash } from '../../bodyHash';
+import { inTransaction } from '../../db/inTransaction';
 import { notFound, Problem } from '../../problem';
 import { setupExists, studentExists } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
@@ -33,7 +34,7 @@ export async function saveEntry(
     throw notFound('instrument of this student', 'setupId');
   }
   const entry = normal(input);
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     await addEntry(trx, entry, { bodySha256, createdAt: now().toISOString() });
     if (SHAPES_TRACK.has(entry.kind)) await refreshTrack(trx, entry.setupId, zone);
   });

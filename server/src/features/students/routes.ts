@@ -9,6 +9,7 @@ import {
 } from '@open-palm/contract';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { mergeContacts } from '@open-palm/core/measure';
+import { inTransaction } from '../../db/inTransaction';
 import { notFound, Problem } from '../../problem';
 import { readBody, readId } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
@@ -59,7 +60,7 @@ export function studentRoutes({ db, now, zone }: StudioParts): Router {
       ...readBody(studentInputSchema, ctx.request.body),
     };
     await refuseUnknownHolds(db, student);
-    const kept = await db.transaction(async (trx) => {
+    const kept = await inTransaction(db, async (trx) => {
       if (!(await putStudent(trx, student, now().toISOString()))) return false;
       // The day of the lesson decides when the next look is due.
       for (const { id } of student.setups) await refreshTrack(trx, id, zone);

@@ -1,0 +1,1 @@
+export { StudioFiles as default } from '../src/features/studioFiles/StudioFiles';
