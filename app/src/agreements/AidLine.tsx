@@ -1,11 +1,11 @@
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
+import { Icon } from 'react-native-paper';
 import { dateOfDay, dayOfDate, stepsDone, type LogEntryOf } from '@open-palm/contract';
 import { aidById, aidPlan } from '@open-palm/core/practice';
 import type { LessonLog } from '../api/lessonLog';
-import { Choice } from '../kit/Choice';
 import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
-import { space } from '../kit/tokens';
+import { space, TOUCH } from '../kit/tokens';
 import { strings } from '../strings';
 import { dateWords } from '../strings/dateWords';
 import { dateOf } from './dueDates';
@@ -37,19 +37,30 @@ export function AidLine({
         )}
         {isLate ? ` ${words.aidStays}` : ''}
       </Text>
-      <View style={{ gap: space(1) }}>
-        {aid.steps.map((step, i) => (
-          <Choice
-            key={step}
-            role="checkbox"
-            label={words.step(strings.aidSteps[step], dateWords(dateOfDay(days[i]!), now))}
-            chosen={done[i]!}
-            onPress={() =>
-              void log.add({ kind: 'aidStep', of: entry.id, step: i + 1, done: !done[i] })
-            }
+      {aid.steps.map((step, i) => (
+        <Pressable
+          key={step}
+          role="checkbox"
+          aria-checked={done[i]!}
+          aria-label={words.step(strings.aidSteps[step], dateWords(dateOfDay(days[i]!), now))}
+          onPress={() =>
+            void log.add({ kind: 'aidStep', of: entry.id, step: i + 1, done: !done[i] })
+          }
+          style={{ flexDirection: 'row', alignItems: 'center', gap: space(2), minHeight: TOUCH }}
+        >
+          <Icon
+            source={done[i] ? 'checkbox-marked-circle' : 'checkbox-blank-circle-outline'}
+            size={26}
+            color={done[i] ? tokens.in : tokens.ink}
           />
-        ))}
-      </View>
+          <View style={{ flex: 1 }}>
+            <Text>{strings.aidSteps[step]}</Text>
+            <Text variant="small" second>
+              {words.by(dateWords(dateOfDay(days[i]!), now))}
+            </Text>
+          </View>
+        </Pressable>
+      ))}
     </View>
   );
 }

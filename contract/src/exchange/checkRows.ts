@@ -14,7 +14,7 @@ import type { Setup } from '../setup';
 import type { Student } from '../student';
 import { dateOrderOf, isSlashed, readMoment } from './dates';
 import type { DateOrder } from './preview';
-import { cellIssue, fileIssue, type RowIssue } from './rowIssue';
+import { cellIssue, fileIssue, problemOf, type RowIssue } from './rowIssue';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 
 /** The columns of the table of looks: one row for every checkpoint that a look tells of. */
@@ -288,9 +288,10 @@ const schemaIssues = (
   row: TableRow,
   rowAt: (tap: number) => number,
 ): RowIssue[] =>
-  error.issues.map(({ path, message }) => {
+  error.issues.map((issue) => {
+    const { path } = issue;
     const field = String(path.at(-1));
     const column = COLUMN_OF[field] ?? field;
     const at = path[0] === 'taps' ? rowAt(Number(path[1])) : row.row;
-    return cellIssue(at, column, message, row.cells[column] ?? '');
+    return cellIssue(at, column, problemOf(issue), row.cells[column] ?? '');
   });

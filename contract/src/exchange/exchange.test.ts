@@ -172,6 +172,7 @@ A,right,1850,beginner,90,4/4,,
 B,middle,,expert,900,5/4,monday,26:00
 ,,,,,,,`;
     const { issues } = read(text);
+    expect(issues.find(({ column }) => column === 'side')!.problem).toBe('is none of right, left');
     expect(issues.map(({ row, column, value }) => [row, column, value])).toEqual([
       [2, 'birth_year', '1850'],
       [3, 'side', 'middle'],

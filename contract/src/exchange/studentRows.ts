@@ -3,7 +3,7 @@ import { holdsFor } from '@open-palm/core/holds';
 import { lessonSchema } from '../lessonTime';
 import type { Setup } from '../setup';
 import { studentSchema, type Student } from '../student';
-import { cellIssue, type RowIssue } from './rowIssue';
+import { cellIssue, problemOf, type RowIssue } from './rowIssue';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 
 /** The columns of the table of students: one row for every instrument of a student. */
@@ -249,12 +249,16 @@ function fieldIssues(
   rowOfSetup: ReadonlyMap<string, TableRow>,
   setups: readonly Setup[],
 ): RowIssue[] {
-  return error.issues.map(({ path, message }) => {
+  return error.issues.flatMap((issue): RowIssue[] => {
+    const { path } = issue;
     const row =
       path[0] === 'setups' ? (rowOfSetup.get(setups[Number(path[1])]?.id ?? '') ?? first) : first;
     const field = String(path.findLast((part) => typeof part === 'string') ?? '');
     const isSetupId = path[0] === 'setups' && field === 'id';
     const column = isSetupId ? 'instrument_id' : (COLUMN_OF[field] ?? field);
-    return cellIssue(row.row, column, message, row.cells[column] ?? '');
+    const value = row.cells[column] ?? '';
+    // What was filled in for an empty cell is wrong only because of another one, which is told.
+    const isGuess = value === '' && path[0] === 'setups' && error.issues.length > 1;
+    return isGuess ? [] : [cellIssue(row.row, column, problemOf(issue), value)];
   });
 }

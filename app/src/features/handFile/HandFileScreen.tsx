@@ -141,12 +141,14 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
             />
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
             <ProvenCues log={log} now={now} />
+            <AgreementsCard student={student} log={log} now={now} />
             <OtherEyeProvider value={eye}>
               <Breakdown measures={measures} notMeasured={[]} views={[]} />
             </OtherEyeProvider>
           </>
-        ) : null}
-        <AgreementsCard student={student} log={log} now={now} />
+        ) : (
+          <AgreementsCard student={student} log={log} now={now} />
+        )}
         <Button
           label={strings.build.open}
           icon="stairs-up"

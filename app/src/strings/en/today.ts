@@ -110,8 +110,8 @@ export const agreements = {
   addAid: 'Start an aid',
   whichAid: 'Which aid?',
   offBy: 'To be without it by',
-  aidLine: (from: string, off: string) => `since ${from}, to be off by ${off}`,
-  aidLate: (from: string, off: string) => `since ${from}, was to be off by ${off}`,
+  aidLine: (from: string, off: string) => `Since ${from}, to be off by ${off}.`,
+  aidLate: (from: string, off: string) => `Since ${from}, was to be off by ${off}.`,
   aidStays: 'An aid that stays becomes the hold.',
   step: (step: string, by: string) => `${step} · by ${by}`,
 };
