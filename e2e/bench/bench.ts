@@ -9,10 +9,12 @@ import { ROOT, startStudio } from '../support/studio';
 import { clipFigures } from './clipBench';
 import { dragTimes, leverTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
+import { growthRow, printGrowth } from './growthBench';
 import { quantile, report } from './figures';
 import { serverFigures } from './serverBench';
 import { stationTimes, tapCheckSeconds } from './tapBench';
 import { confirmedSeconds, memoryGrowthMb, readySeconds, searchTimes } from './visionBench';
+import { weeksTimes } from './weeksBench';
 import { workerTimes } from './workerBench';
 
 const FRAME_MS = 1000 / 60;
@@ -89,6 +91,20 @@ report('hand file with 200 checks, 95th percentile', quantile(readMs, 0.95), 'ms
 report('hand file with 200 checks, median', quantile(readMs, 0.5), 'ms');
 report('keeping a check, synced to disk, median', quantile(saveMs, 0.5), 'ms');
 report('memory of the server after that', memoryMb, 'MB', 150);
+
+const growth = [];
+for (const checks of [1000, 12_000, 100_000]) growth.push(await growthRow(checks));
+report(
+  'Today, 60 students and 12,000 looks, 95th percentile',
+  quantile(growth[1]!.asked['Today and students']!.ms, 0.95),
+  'ms',
+  50,
+);
+printGrowth(growth);
+
+const weeksMs = await weeksTimes();
+report('500 looks: figures painted after their data, median', quantile(weeksMs, 0.5), 'ms', 300);
+report('the same, longest', quantile(weeksMs, 1), 'ms', 300);
 
 const forLoad = await startStudio();
 // 559 KB before the full breakdown; it may cost 60 KB more.

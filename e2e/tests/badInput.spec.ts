@@ -73,8 +73,9 @@ test('a look saved while the studio is away waits on the device, survives a relo
 
   const again = await startStudio(studio.dataDir, portOf(studio));
   await page.reload();
-  await expect(page.getByRole('link', { name: /Open Osric/ })).toContainText('Last look today');
   await expect(page.getByText('waits to be sent')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Show them' }).click();
+  await expect(page.getByRole('link', { name: /Open Osric/ })).toContainText('next look');
   // Sent once, kept once.
   await page.getByRole('link', { name: /Open Osric/ }).click();
   await expect(page.getByRole('link', { name: /Open the look of/ })).toHaveCount(1);

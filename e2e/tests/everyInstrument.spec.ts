@@ -103,7 +103,7 @@ for (const { on, name, picture, left, index } of PLAYERS) {
     await expect(indexRow(page)).toContainText(index.verdict);
     await page.getByRole('button', { name: 'Save this look' }).click();
     await expect(page.getByText(/looked at today/)).toBeVisible();
-    await expect(page.getByText('Free in the air · Finger side')).toBeVisible();
+    await expect(page.getByText('Free in the air · Finger side').first()).toBeVisible();
   });
 
   test(`${on}: a look by the station sheet alone`, async ({ page }) => {
