@@ -52,8 +52,8 @@ async function isRemembered(page: Page): Promise<void> {
       const cache = await caches.open('studio-answers');
       return (await cache.keys()).filter(({ url }) => url.includes('?setup=')).length;
     });
-  // Nine students with ten instruments.
-  await expect.poll(known, { timeout: 30_000 }).toBe(10);
+  // Fourteen students with fifteen instruments.
+  await expect.poll(known, { timeout: 30_000 }).toBe(15);
 }
 
 const students = async (): Promise<{ student: { id: string; name: string } }[]> =>
@@ -76,7 +76,8 @@ test('ten looks without the studio, the tab closed and opened again: all ten arr
   }
   await studio.stop('SIGKILL');
 
-  const looked = [...names, names[0]!];
+  // Nine students, one of them twice.
+  const looked = [...names.slice(0, 9), names[0]!];
   for (const [i, name] of looked.entries()) {
     await lookByTap(page, name);
     await restIsFine(page);
@@ -104,7 +105,7 @@ test('ten looks without the studio, the tab closed and opened again: all ten arr
     }
     return all;
   };
-  const expected = names.map((name) => [name, name === names[0] ? 2 : 1]);
+  const expected = names.map((name, i) => [name, i === 0 ? 2 : i < 9 ? 1 : 0]);
   await expect.poll(added, { timeout: 30_000 }).toEqual(expected);
   // Sending again adds nothing.
   await last.reload();

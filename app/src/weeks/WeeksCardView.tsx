@@ -1,10 +1,12 @@
 import { router } from 'expo-router';
 import { useMemo } from 'react';
+import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
 import type { LessonLog } from '../api/lessonLog';
 import { useHistory } from '../api/queries';
 import { Button } from '../kit/Button';
-import { Notice } from '../kit/Notice';
+import { Text } from '../kit/Text';
+import { space } from '../kit/tokens';
 import { weekWords } from '../strings/weeks';
 import { follow } from './followed';
 import { WeeksOverview } from './WeeksOverview';
@@ -27,14 +29,14 @@ export function WeeksCardView({ handFile: { student, setupId }, log, now }: Week
       `/students/${student.id}/weeks?setup=${setupId}${family === undefined ? '' : `&family=${family}`}`,
     );
   if (error && !data) {
+    // What stands now is known without them, and that is what the hand file is for.
     return (
-      <Notice
-        tone="out"
-        title={weekWords.failed}
-        action={{ label: weekWords.retry, onPress: retry }}
-      >
-        {error.message}
-      </Notice>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+        <Text variant="small" second style={{ flex: 1 }}>
+          {weekWords.failed}
+        </Text>
+        <Button label={weekWords.retry} compact onPress={retry} />
+      </View>
     );
   }
   if (!followed || followed.checks.length < 2) return null;
