@@ -38,7 +38,7 @@ const { count, size, warnings } = await generateSW({
       options: { cacheName: 'hand-finder', expiration: { maxEntries: 8 } },
     },
     {
-      urlPattern: /\/api\/(students|holds|checks|letters)(\/[0-9a-f-]+)?(\?.*)?$/,
+      urlPattern: /\/api\/(students|holds|checks|letters)(\/[0-9a-f-]+(\/history)?)?(\?.*)?$/,
       method: 'GET',
       handler: 'NetworkFirst',
       options: {

@@ -5,8 +5,8 @@ const DAY_MS = 86_400_000;
 
 /** What differs from week to week without anything having changed, joint units. */
 const NOISE = [0.05, -0.08, 0.02, 0.09, -0.04, -0.06, 0.07, 0, -0.03, 0.06, -0.07, 0.03];
-/** A slide of a little more than two errors of forming within six looks. */
-const SLIDE = [0.1, 0.17, 0.25, 0.32, 0.34, 0.36];
+/** A slide of a little more than two errors of forming within six looks, and three more that stay there. */
+const SLIDE = [0.1, 0.17, 0.25, 0.32, 0.34, 0.36, 0.35, 0.36, 0.35];
 
 const SETTLED_U = 1.5;
 

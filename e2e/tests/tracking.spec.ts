@@ -43,7 +43,7 @@ test('a slide is told as drift, not before; and a planned change is not called s
   await page.getByLabel('From which day, such as 2026-11-26').fill('soon');
   await expect(page.getByText('A day is needed')).toBeVisible();
   await expect(button(page, 'Keep it')).toBeDisabled();
-  await page.getByLabel('From which day, such as 2026-11-26').fill(dateIn(-38));
+  await page.getByLabel('From which day, such as 2026-11-26').fill(dateIn(-59));
   await press(page, 'Keep it');
   await expect(page.getByText(/^Another bow, \d/)).toBeVisible();
   await expect(page.getByText(/Drifting since/)).toHaveCount(0);
@@ -122,13 +122,15 @@ test('the weeks are filtered, read as tables, compared, and taken along', async 
   await page.getByRole('radio', { name: 'Where in the bow: All' }).click();
   await page.getByRole('radio', { name: 'How the bow was held: Playing' }).click();
   const playing = await shown();
-  expect(Math.max(...atHeel)).toBeLessThan(20);
+  expect(Math.max(...atHeel)).toBeLessThan(30);
   expect(Math.min(...playing)).toBeGreaterThan(30);
   await page.getByRole('radio', { name: 'How the bow was held: All' }).click();
 
   const slider = page.getByRole('slider', { name: 'Then' });
   const before = await slider.getAttribute('aria-valuetext');
   await slider.focus();
+  // Two looks of the same lesson, and then the next one.
+  await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
   await expect(slider).not.toHaveAttribute('aria-valuetext', before!);
   const then = await slider.getAttribute('aria-valuetext');
@@ -145,7 +147,10 @@ test('the weeks are filtered, read as tables, compared, and taken along', async 
       `little-finger-bend-of-the-middle-joint.${kind.toLowerCase()}`,
     );
     const bytes = readFileSync(await file.path());
-    if (kind === 'SVG') expect(bytes.toString()).toMatch(/^<svg xmlns=.*width="360".*<path/s);
+    if (kind === 'SVG')
+      expect(bytes.toString()).toMatch(
+        /^<svg [^>]*xmlns="http:[^>]*><rect [^>]*fill="#FFFDF8".*Atkinson.*<path/s,
+      );
     else expect(bytes.subarray(1, 4).toString()).toBe('PNG');
   }
   await expectAccessible(page, 'the weeks');
@@ -164,7 +169,7 @@ test('a lesson of today stands on top by its time, and one tap starts the look',
   await expect(page.getByText('expected a time such as 16:00')).toBeVisible();
   await page.getByLabel('At', { exact: true }).fill('07:05');
   await press(page, 'Save');
-  await expect(page.getByRole('heading', { name: 'Osric Tidewell' })).toBeVisible();
+  await expect(page).toHaveURL(/\/students\/[0-9a-f-]+(\?|$)/);
   await page.goto(studio.url);
   const first = page.getByRole('link', { name: /’s hand file$/ }).first();
   await expect(first).toContainText('07:05');
@@ -181,7 +186,7 @@ test('without consent there is no camera anywhere', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Take a picture' })).toHaveCount(0);
   await press(page, 'Back to the student');
   await press(page, 'Wrist over a stroke');
-  await press(page, 'Add a stroke');
+  await press(page, 'Add a take');
   await expect(page.getByRole('button', { name: /clip/i })).toHaveCount(0);
 });
 

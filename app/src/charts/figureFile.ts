@@ -19,7 +19,7 @@ export function figureSvg(figure: SVGSVGElement, ground: string): string {
   }
   copy.prepend(back);
   for (const text of copy.querySelectorAll('text')) {
-    text.setAttribute('font-family', "'Atkinson Hyperlegible Next', Verdana, sans-serif");
+    text.style.fontFamily = "'Atkinson Hyperlegible Next', Verdana, sans-serif";
   }
   return new XMLSerializer().serializeToString(copy);
 }

@@ -228,7 +228,7 @@ function tapOf(
   if (value === '') return wrong('value', 'a value is needed');
   const at = place === undefined ? {} : { place };
   if (value.toLowerCase() === FINE) return { measure, answer: { kind: 'fine' }, ...at };
-  if (specOf(measure).kind === 'category') {
+  if (specOf(measure).unit === 'category') {
     return { measure, answer: { kind: 'category', category: value }, ...at };
   }
   const number = numberIn(value, decimalComma)!;

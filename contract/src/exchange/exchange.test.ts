@@ -92,6 +92,11 @@ describe('tables (RFC 4180)', () => {
       [2, { name: 'a;b', value: '1,5' }],
       [4, { name: 'c', value: '2,5' }],
     ]);
+    const wider = correctCells('name\na\nb', [{ row: 3, column: 'level', value: 'advanced' }]);
+    expect(readTable(wider).table.rows.map(({ cells }) => cells)).toEqual([
+      { name: 'a', level: '' },
+      { name: 'b', level: 'advanced' },
+    ]);
   });
 
   it('tells an open quote, cells beyond the head, columns that stand twice, and no rows, with the row', () => {
@@ -212,11 +217,12 @@ describe('the table of looks', () => {
       row('2026-11-26 16:00', 'free', 'thumbIpFlexion', '22', '5'),
       row('2026-11-26 16:00', 'free', 'littlePlace', 'over', ''),
       row('2026-11-26 16:00', 'free', 'handLean', 'fine', ''),
+      row('2026-11-26 16:00', 'free', 'thumbContact', 'tip', ''),
       row('2026-11-19 16:00', 'free', 'indexDepth', '1.4', ''),
     ].join('\n');
     const { checks, issues } = looks(text);
     expect(issues).toEqual([]);
-    expect(checks.map(({ input }) => input.taps.length)).toEqual([3, 1]);
+    expect(checks.map(({ input }) => input.taps.length)).toEqual([4, 1]);
     expect(checks[0]!.input).toMatchObject({
       takenAt: '2026-11-26T15:00:00.000Z',
       grip: { holdId: 'cello', bowSize: '3/4', settings: { thumbOpposes: 'middle' } },

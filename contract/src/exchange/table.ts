@@ -80,8 +80,12 @@ export function correctCells(text: string, corrections: readonly Correction[]): 
   const names = head.map((name) => name.trim().toLowerCase());
   for (const { row, column, value } of corrections) {
     const line = data[row - 1];
+    if (!line) continue;
+    // What is missing may have no column yet.
+    if (!names.includes(column)) names.push(column) && head.push(column);
     const at = names.indexOf(column);
-    if (line && at >= 0) line[at] = value;
+    while (line.length < at) line.push('');
+    line[at] = value;
   }
   return Papa.unparse(data, { delimiter, newline: '\r\n' });
 }

@@ -59,6 +59,10 @@ const seen = async (where: TestStudio, { studentId }: ExampleIds) =>
 describe('taking a studio along', () => {
   it('as JSON: everything but the pictures comes up in another studio, and twice adds nothing', async () => {
     const ids = await twoLooks();
+    // The order in which something was written down says nothing.
+    const lesson = { timeZone: 'Europe/Berlin', at: '16:00', day: 'monday' } as const;
+    const setups = [{ ...freshStudent().setups[0]!, id: ids.setupId }];
+    await studio.put(`/api/students/${ids.studentId}`, freshStudent({ lesson, setups }));
     const promise: LogEntry = {
       id: uuidv7(),
       studentId: ids.studentId,

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import type { CheckInput, LogEntry, Student } from '@open-palm/contract';
@@ -170,16 +171,10 @@ function sortOut(students: readonly Student[], known: ReadonlyMap<string, Studen
   const fresh = students.filter(({ id }) => !known.has(id));
   const changed = students.filter((student) => {
     const before = known.get(student.id);
-    return (
-      before !== undefined && JSON.stringify(before) !== JSON.stringify(inOrderOf(before, student))
-    );
+    return before !== undefined && !isDeepStrictEqual(before, student);
   });
   return { fresh, changed, same: students.length - fresh.length - changed.length };
 }
-
-/** With the keys in the order of another, so that two that say the same are the same text. */
-const inOrderOf = <T extends object>(model: T, one: T): T =>
-  Object.fromEntries(Object.keys(model).map((key) => [key, one[key as keyof T]])) as T;
 
 /** An instrument of the file that is another student's here. */
 async function foreignSetups(db: Knex, students: readonly Student[]): Promise<RowIssue[]> {

@@ -25,25 +25,22 @@ export function ThenAndNow({
   followed,
   handFile: { student, setupId },
   taught,
-  thenAt,
+  thenId,
   onThen,
 }: {
   followed: Followed;
   handFile: HandFile;
   taught: Hold;
-  /** When the look was that stands for then; null for the first. */
-  thenAt: number | null;
-  onThen: (at: number) => void;
+  /** The look that stands for then; null for the first. */
+  thenId: string | null;
+  onThen: (checkId: string) => void;
 }) {
   const { checks } = followed;
   const last = checks.length - 1;
-  const chosen =
-    thenAt === null
-      ? 0
-      : Math.max(
-          0,
-          checks.findIndex(({ at }) => at >= thenAt),
-        );
+  const chosen = Math.max(
+    0,
+    checks.findIndex(({ kept }) => kept.id === thenId),
+  );
   const index = Math.min(chosen, last - 1);
   const hold = useMemo(() => {
     const setup = student.setups.find(({ id }) => id === setupId)!;
@@ -80,7 +77,7 @@ export function ThenAndNow({
         max={last - 1}
         step={1}
         ends={[dayWords(checks[0]!.kept.takenAt), dayWords(checks[last - 1]!.kept.takenAt)]}
-        onChange={(value) => onThen(checks[Math.round(value)]!.at)}
+        onChange={(value) => onThen(checks[Math.round(value)]!.kept.id)}
       />
       <Text variant="small" second>
         {words.legend(dates.then)}

@@ -69,7 +69,7 @@ function Weeks({
   const log = useLessonLog(handFile);
   const [filter, setFilter] = useState(EVERYTHING);
   const [picked, setPicked] = useState<Family | null>(first);
-  const [thenAt, setThenAt] = useState<number | null>(null);
+  const [thenId, setThenId] = useState<string | null>(null);
   const followed = useMemo(
     () => follow(history, log.entries, student, filter),
     [history, log.entries, student, filter],
@@ -80,7 +80,8 @@ function Weeks({
   // What drifts is what one came for.
   const drifting = FAMILIES.find((family) => drifts.some(({ series }) => series === family));
   const chosen = picked ?? drifting ?? 'thumb';
-  const cursors = thenAt === null ? {} : { cursors: [thenAt] };
+  const then = followed.checks.find(({ kept }) => kept.id === thenId);
+  const cursors = then ? { cursors: [then.at] } : {};
   return (
     <Screen columns>
       <BackHeader
@@ -133,8 +134,8 @@ function Weeks({
                 followed={followed}
                 handFile={handFile}
                 taught={taught}
-                thenAt={thenAt}
-                onThen={setThenAt}
+                thenId={thenId}
+                onThen={setThenId}
               />
             </>
           }
