@@ -19,11 +19,12 @@ export interface ScoredMeasure {
  */
 export function familyScores(measures: readonly ScoredMeasure[]): Record<Family, number | null> {
   const scores = {} as Record<Family, number | null>;
-  for (const family of FAMILIES) {
-    const rooms = measures.flatMap(({ family: of, value, band, sem }) =>
-      of === family && band ? [roomIn(value, band) / sem] : [],
-    );
-    scores[family] = rooms.length === 0 ? null : Math.min(...rooms);
+  for (const family of FAMILIES) scores[family] = null;
+  for (const { family, value, band, sem } of measures) {
+    if (!band) continue;
+    const room = roomIn(value, band) / sem;
+    const least = scores[family];
+    if (least === null || room < least) scores[family] = room;
   }
   return scores;
 }

@@ -147,11 +147,15 @@ export function trendOf(checks: readonly TrackedCheck[], name: string): TrackedT
 function driftsOf(checks: readonly TrackedCheck[], workingOn: string | null): TrackedDrift[] {
   const run = settledRun(checks);
   if (run === null) return [];
+  const scored = run.map(({ day, measures }) => ({
+    day,
+    scores: familyScores(Object.values(measures)),
+  }));
   const series: [string, number, { day: number; value: number }[]][] = FAMILIES.map((family) => [
     family,
     1,
-    run.flatMap(({ day, measures }) => {
-      const value = familyScores(Object.values(measures))[family];
+    scored.flatMap(({ day, scores }) => {
+      const value = scores[family];
       return value === null ? [] : [{ day, value }];
     }),
   ]);

@@ -19,6 +19,8 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('tracks', (table) => {
     table.text('setup_id').primary().references('setups.id').onDelete('CASCADE');
     table.text('body_json').notNullable();
+    // How the hold was last seen, as lists show it.
+    table.text('seen_json').notNullable();
   });
   // Which entry another one is about, and whether an entry still waits for one that ends it.
   await knex.raw('alter table log_entries add column of_id text');

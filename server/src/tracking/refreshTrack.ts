@@ -12,6 +12,8 @@ import {
 } from '@open-palm/contract';
 import { measureOfCause } from '@open-palm/core/judge';
 import { trackStanding } from '@open-palm/core/track';
+import { seenNow, type SeenNow } from '../lastSeen/handFile';
+import { newestContacts, newestMeasures, PORTRAIT_CHECKS } from '../lastSeen/repo';
 import { keepTrack, newestTrackChecks, trackedSetup, trackEntries } from './repo';
 
 /** How far back a standing reaches: five years of weekly looks. */
@@ -53,7 +55,13 @@ export async function refreshTrack(trx: Knex, setupId: string, zone: string): Pr
     dueOn: schedule.dueDay === null ? null : dateOfDay(schedule.dueDay),
     drifts: drifts.map(({ series, sinceDay }) => ({ series, sinceOn: dateOfDay(sinceDay) })),
   };
-  await keepTrack(trx, track);
+  await keepTrack(trx, track, await seenOf(trx, setupId, checks.at(-1)?.takenAt ?? null));
+}
+
+/** How the hold was last seen, as lists show it. */
+async function seenOf(trx: Knex, setupId: string, lastCheckAt: string | null): Promise<SeenNow> {
+  const newest = await newestMeasures(trx, 1, setupId);
+  return seenNow(lastCheckAt, newest, await newestContacts(trx, PORTRAIT_CHECKS, setupId));
 }
 
 /** The checkpoint that is worked on: of the cause that something was last said about. */

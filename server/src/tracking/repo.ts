@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { HistoryCheck, LogEntry, SetupTrack, Student, TrackCheck } from '@open-palm/contract';
+import type { SeenNow } from '../lastSeen/handFile';
 
 /** Of one setup's student what the schedule of looks needs; undefined when there is no such setup. */
 export async function trackedSetup(
@@ -104,23 +105,40 @@ export async function trackEntries(db: Knex, setupId: string): Promise<LogEntry[
   return rows.flat().map((json) => JSON.parse(json) as LogEntry);
 }
 
-export async function keepTrack(db: Knex, track: SetupTrack): Promise<void> {
+export async function keepTrack(db: Knex, track: SetupTrack, seen: SeenNow): Promise<void> {
   await db('tracks')
-    .insert({ setup_id: track.setupId, body_json: JSON.stringify(track) })
+    .insert({
+      setup_id: track.setupId,
+      body_json: JSON.stringify(track),
+      seen_json: JSON.stringify(seen),
+    })
     .onConflict('setup_id')
     .merge();
 }
 
-/** How every hold that is played stands over the weeks, by the student. */
-export async function tracksByStudent(db: Knex): Promise<Map<string, SetupTrack[]>> {
-  const rows: { student_id: string; body_json: string }[] = await db('setups')
+/** What lists need of a setup. */
+export interface KeptTrack {
+  /** Null for an instrument that is no longer played. */
+  position: number | null;
+  track: SetupTrack;
+  seen: SeenNow;
+}
+
+/** How every hold stands over the weeks and was last seen, by the student, the main instrument first. */
+export async function tracksByStudent(db: Knex): Promise<Map<string, KeptTrack[]>> {
+  const rows: {
+    student_id: string;
+    position: number | null;
+    body_json: string;
+    seen_json: string;
+  }[] = await db('setups')
     .join('tracks', 'tracks.setup_id', 'setups.id')
-    .whereNotNull('setups.position')
     .orderBy(['setups.student_id', 'setups.position'])
-    .select('setups.student_id', 'tracks.body_json');
-  const found = new Map<string, SetupTrack[]>();
-  for (const { student_id: id, body_json: json } of rows) {
-    found.set(id, [...(found.get(id) ?? []), JSON.parse(json)]);
+    .select('setups.student_id', 'setups.position', 'tracks.body_json', 'tracks.seen_json');
+  const found = new Map<string, KeptTrack[]>();
+  for (const { student_id: id, position, body_json, seen_json } of rows) {
+    const kept = { position, track: JSON.parse(body_json), seen: JSON.parse(seen_json) };
+    found.set(id, [...(found.get(id) ?? []), kept]);
   }
   return found;
 }

@@ -13,6 +13,7 @@ import { Loaded } from '../../kit/Loaded';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
+import { useAfterPaint } from '../../kit/useAfterPaint';
 import { strings } from '../../strings';
 import { dateWords } from '../../strings/dateWords';
 import { seriesName } from '../../strings/measureWords';
@@ -67,6 +68,8 @@ function Weeks({
 }) {
   const { student, setupId, ownHolds } = handFile;
   const log = useLessonLog(handFile);
+  // The families first: what is below them follows in the next frame.
+  const rest = useAfterPaint();
   const [filter, setFilter] = useState(EVERYTHING);
   const [picked, setPicked] = useState<Family | null>(first);
   const [thenId, setThenId] = useState<string | null>(null);
@@ -130,20 +133,26 @@ function Weeks({
                 onChoose={setPicked}
                 {...cursors}
               />
-              <ThenAndNow
-                followed={followed}
-                handFile={handFile}
-                taught={taught}
-                thenId={thenId}
-                onThen={setThenId}
-              />
+              {rest ? (
+                <ThenAndNow
+                  followed={followed}
+                  handFile={handFile}
+                  taught={taught}
+                  thenId={thenId}
+                  onThen={setThenId}
+                />
+              ) : null}
             </>
           }
         >
-          <FamilyDetail followed={followed} family={chosen} now={now} {...cursors} />
-          <LessonsCost followed={followed} />
-          <CueMemory log={log} now={now} />
-          <PlannedChanges followed={followed} log={log} now={now} />
+          {rest ? (
+            <>
+              <FamilyDetail followed={followed} family={chosen} now={now} {...cursors} />
+              <LessonsCost followed={followed} />
+              <CueMemory log={log} now={now} />
+              <PlannedChanges followed={followed} log={log} now={now} />
+            </>
+          ) : null}
         </Columns>
       )}
     </Screen>

@@ -10,43 +10,48 @@ import {
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { mergeContacts } from '@open-palm/core/measure';
 import { inTransaction } from '../../db/inTransaction';
+import { lastSeenOf, mergeSigns, seenNow, standingsOf } from '../../lastSeen/handFile';
+import {
+  checkSummaries,
+  newestContacts,
+  newestFittedHand,
+  newestMeasures,
+  newestSigns,
+  openByStudent,
+  PORTRAIT_CHECKS,
+} from '../../lastSeen/repo';
 import { notFound, Problem } from '../../problem';
 import { readBody, readId } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import { refreshTrack } from '../../tracking/refreshTrack';
 import { tracksByStudent, wholeHistory } from '../../tracking/repo';
-import { lastSeenOf, listItem, mergeSigns, standingsOf } from './lastSeen/handFile';
-import {
-  checkSummaries,
-  lastCheckTimes,
-  newestContacts,
-  newestMeasures,
-  newestFittedHand,
-  newestSigns,
-  openByStudent,
-} from './lastSeen/repo';
 import { allStudents, findStudent, putStudent } from './repo';
 
-/** How many checks back a portrait may reach for what newer pictures did not show. */
-const PORTRAIT_CHECKS = 8;
+/** A hold that nothing was worked out of yet. */
+const NOTHING_SEEN = seenNow(null, [], []);
+
+const newestOf = (times: readonly (string | null)[]): string | null =>
+  times.reduce(
+    (newest, at) => (at !== null && (newest === null || at > newest) ? at : newest),
+    null,
+  );
 
 export function studentRoutes({ db, now, zone }: StudioParts): Router {
   const router = new Router({ prefix: '/api/students' });
 
   router.get('/', async (ctx) => {
-    const newest = await newestMeasures(db, 1);
-    const contacts = await newestContacts(db, PORTRAIT_CHECKS);
-    const times = await lastCheckTimes(db);
-    const tracks = await tracksByStudent(db);
+    const kept = await tracksByStudent(db);
     const open = await openByStudent(db);
     ctx.body = {
       students: (await allStudents(db)).map((student) => {
-        const main = student.setups[0]!.id;
-        const seen = [newest.get(main) ?? [], contacts.get(main) ?? []] as const;
+        const own = kept.get(student.id) ?? [];
+        const main = own.find(({ position }) => position === 0);
         return {
-          ...listItem(student, times.get(student.id), ...seen),
-          tracks: tracks.get(student.id) ?? [],
+          student,
+          ...(main?.seen ?? NOTHING_SEEN),
+          lastCheckAt: newestOf(own.map(({ seen }) => seen.lastCheckAt)),
+          tracks: own.flatMap(({ position, track }) => (position === null ? [] : [track])),
           open: open.get(student.id) ?? [],
         };
       }),
@@ -78,8 +83,8 @@ export function studentRoutes({ db, now, zone }: StudioParts): Router {
     const student = await findStudent(db, id);
     if (!student) throw notFound('student', 'id');
     const setup = setupAsked(student, ctx.query.setup);
-    const newest = (await newestMeasures(db, 2, setup.id)).get(setup.id) ?? [];
-    const contacts = (await newestContacts(db, PORTRAIT_CHECKS, setup.id)).get(setup.id) ?? [];
+    const newest = await newestMeasures(db, 2, setup.id);
+    const contacts = await newestContacts(db, PORTRAIT_CHECKS, setup.id);
     const handFile: HandFile = {
       student,
       setupId: setup.id,

@@ -32,18 +32,22 @@ export const mergeSigns = (newestFirst: readonly SeenSigns[]): SeenSigns =>
 export const standingsOf = (newest: readonly DatedMeasure[]): HandFile['standings'] =>
   familyStandings(lastSeenOf(newest).map(({ latest }) => latest.merged.measure));
 
-/** A student's line in the list, from the newest values of the main instrument. */
-export function listItem(
-  student: StudentListItem['student'],
-  lastCheckAt: string | undefined,
+/** How a hold was last seen, as lists show it. */
+export type SeenNow = Pick<
+  StudentListItem,
+  'lastCheckAt' | 'standings' | 'contacts' | 'thumbIpFlexionDeg' | 'verdicts'
+>;
+
+/** What lists show of a hold, from its newest values. */
+export function seenNow(
+  lastCheckAt: string | null,
   newest: readonly DatedMeasure[],
   contacts: readonly GripContacts[],
-): Omit<StudentListItem, 'tracks' | 'open'> {
+): SeenNow {
   const measures = lastSeenOf(newest).map(({ latest }) => latest.merged.measure);
   const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
   return {
-    student,
-    lastCheckAt: lastCheckAt ?? null,
+    lastCheckAt,
     standings: familyStandings(measures),
     contacts: mergeContacts(contacts),
     thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,

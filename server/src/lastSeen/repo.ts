@@ -10,6 +10,9 @@ import type {
 import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { allSeries } from '@open-palm/core/track';
 
+/** How many checks back a portrait may reach for what newer pictures did not show. */
+export const PORTRAIT_CHECKS = 8;
+
 const SERIES = JSON.stringify(allSeries(MEASURE_IDS));
 
 /** A setup's checks, newest first. */
@@ -38,32 +41,29 @@ export async function checkSummaries(db: Knex, setupId: string): Promise<CheckSu
   }));
 }
 
-/** The newest values of every measure, `depth` of each, newest first: of one setup, or of every main one. */
+/** The newest values of every measure of a setup, `depth` of each, newest first. */
 export async function newestMeasures(
   db: Knex,
   depth: number,
-  setupId?: string,
-): Promise<Map<string, DatedMeasure[]>> {
+  setupId: string,
+): Promise<DatedMeasure[]> {
   // One short walk in the index for each setup and series, however long the history is.
   const rows: {
-    setup_id: string;
     check_id: string;
     taken_at: string;
     context: DatedMeasure['context'];
     value_json: string;
   }[] = await db.raw(
-    `select m.setup_id, m.check_id, m.taken_at, c.context, m.value_json
-     from setups s
-     join json_each(?) k
+    `select m.check_id, m.taken_at, c.context, m.value_json
+     from json_each(?) k
      join measures m on m.rowid in (
-       select n.rowid from measures n where n.setup_id = s.id and n.series = k.value
+       select n.rowid from measures n where n.setup_id = ? and n.series = k.value
        order by n.taken_at desc, n.check_id desc limit ?)
      join checks c on c.id = m.check_id
-     where ${setupId === undefined ? 's.position = 0' : 's.id = ?'}
      order by m.taken_at desc, m.check_id desc`,
-    [SERIES, depth, ...(setupId === undefined ? [] : [setupId])],
+    [SERIES, setupId, depth],
   );
-  return bySetup(rows, ({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
+  return rows.map(({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
     checkId,
     takenAt,
     context,
@@ -71,23 +71,21 @@ export async function newestMeasures(
   }));
 }
 
-/** Contacts of the newest checks, `depth` of each setup, newest first: of one setup, or of every main one. */
+/** Contacts of a setup's newest checks, newest first. */
 export async function newestContacts(
   db: Knex,
   depth: number,
-  setupId?: string,
-): Promise<Map<string, GripContacts[]>> {
-  const rows: { setup_id: string; contacts_json: string }[] = await db.raw(
-    `select c.setup_id, c.contacts_json
-     from setups s
-     join checks c on c.rowid in (
-       select n.rowid from checks n where n.setup_id = s.id
-       order by n.taken_at desc, n.id desc limit ?)
-     where ${setupId === undefined ? 's.position = 0' : 's.id = ?'}
-     order by c.taken_at desc, c.id desc`,
-    [depth, ...(setupId === undefined ? [] : [setupId])],
-  );
-  return bySetup(rows, ({ contacts_json }) => JSON.parse(contacts_json));
+  setupId: string,
+): Promise<GripContacts[]> {
+  const rows: string[] = await db('checks')
+    .where('setup_id', setupId)
+    .orderBy([
+      { column: 'taken_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .limit(depth)
+    .pluck('contacts_json');
+  return rows.map((json) => JSON.parse(json) as GripContacts);
 }
 
 /** Signs as they were seen in a setup's newest checks, newest first. */
@@ -121,15 +119,6 @@ export async function newestFittedHand(
   return { checkId: row.id, takenAt: row.taken_at, side, pointsMm };
 }
 
-/** When each student was last looked at, on whichever instrument. */
-export async function lastCheckTimes(db: Knex): Promise<Map<string, string>> {
-  const rows: { id: string; last: string | null }[] = await db('students').select(
-    'id',
-    db.raw('(select max(taken_at) from checks where student_id = students.id) as last'),
-  );
-  return new Map(rows.flatMap(({ id, last }) => (last === null ? [] : [[id, last]])));
-}
-
 /** What is open with each student, and what was said about it, newest first. */
 export async function openByStudent(db: Knex): Promise<Map<string, LogEntry[]>> {
   const rows: { student_id: string; body_json: string }[] = await db.raw(
@@ -143,19 +132,6 @@ export async function openByStudent(db: Knex): Promise<Map<string, LogEntry[]>> 
   const found = new Map<string, LogEntry[]>();
   for (const { student_id: id, body_json: json } of rows) {
     found.set(id, [...(found.get(id) ?? []), JSON.parse(json)]);
-  }
-  return found;
-}
-
-function bySetup<Row extends { setup_id: string }, T>(
-  rows: readonly Row[],
-  read: (row: Row) => T,
-): Map<string, T[]> {
-  const found = new Map<string, T[]>();
-  for (const row of rows) {
-    const list = found.get(row.setup_id) ?? [];
-    list.push(read(row));
-    found.set(row.setup_id, list);
   }
   return found;
 }
