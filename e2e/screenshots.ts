@@ -80,6 +80,14 @@ async function turnInSpace(page: Page, prefix: string): Promise<void> {
   await shoot(page, `${prefix}-space`);
 }
 
+/** The weeks of a student's hold, all of them painted. */
+async function openWeeks(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: new RegExp(`Open ${name}`) }).click();
+  await page.getByRole('button', { name: 'Over the weeks' }).click();
+  await page.getByRole('heading', { name: /its checkpoints/ }).waitFor();
+}
+
 const phone = await open(390, 844, 'light');
 await shoot(phone, 'phone-today');
 await phone.getByRole('link', { name: 'Students' }).click();
@@ -88,6 +96,25 @@ await shoot(phone, 'phone-students');
 await phone.getByRole('link', { name: /Open Noor/ }).click();
 await phone.getByRole('button', { name: 'Look at the hold' }).waitFor();
 await shoot(phone, 'phone-hand-file');
+await phone.goto(studio.url);
+await openWeeks(phone, 'Ravn');
+await phone.getByText('Then and now').scrollIntoViewIfNeeded();
+await phone.getByRole('slider', { name: 'Then' }).scrollIntoViewIfNeeded();
+await shoot(phone, 'phone-weeks');
+await phone.goto(`${studio.url}/studio`);
+const chooser = phone.waitForEvent('filechooser');
+await phone.getByRole('button', { name: 'Choose a file' }).click();
+await (
+  await chooser
+).setFiles({
+  name: 'new-term.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(
+    'name;birth_year;instrument\nAnna Quill;2015;violin\nBert Osier;two thousand;cello\nCara Finch;2012;kazoo\n',
+  ),
+});
+await phone.getByText('Row 4, instrument', { exact: true }).waitFor();
+await shoot(phone, 'phone-files');
 await phone.goto(studio.url);
 await lookThrough(phone, 'phone');
 
@@ -178,9 +205,9 @@ await openBalance(wide, 'Linnea');
 await wide.getByRole('button', { name: 'Index 10 mm further ahead' }).click();
 await wide.getByRole('button', { name: 'Back to today' }).waitFor();
 await shoot(wide, 'wide-balance');
-await turnInSpace(wide, 'wide');
 await wide.goto(studio.url);
-await lookThrough(wide, 'wide');
+await openWeeks(wide, 'Marit');
+await shoot(wide, 'wide-weeks');
 
 await browser.close();
 await studio.stop();

@@ -95,6 +95,7 @@ export const en = {
     neverLooked: 'not looked at yet',
     history: 'Looks',
     noHistory: 'No look yet. One picture of the bow hand is enough to begin.',
+    olderLooks: (n: number) => (n === 1 ? 'Show one older look' : `Show ${n} older looks`),
     change: 'Latest against the look before',
     realChange: 'real change',
     noRealChange: 'no real change',

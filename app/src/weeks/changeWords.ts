@@ -17,41 +17,38 @@ export interface SeriesChange extends Change {
   toDay: number;
 }
 
-/** A checkpoint's value at its last look up to a day. */
-function lastUpTo(checks: readonly FollowedCheck[], series: string, at: number) {
-  for (let i = checks.length - 1; i >= 0; i -= 1) {
-    const { tracked, at: when } = checks[i]!;
-    const measure = when <= at ? tracked.measures[series] : undefined;
-    if (measure) return { ...measure, day: tracked.day };
+/** A checkpoint's value at the last look that saw it, up to the one at a place in the list; null when none did. */
+function lastUpTo(checks: readonly FollowedCheck[], series: string, index: number) {
+  for (let i = index; i >= 0; i -= 1) {
+    const measure = checks[i]!.tracked.measures[series];
+    if (measure) return { ...measure, index: i, day: checks[i]!.tracked.day };
   }
   return null;
 }
 
-/** Each checkpoint then and now: whether it really changed. Null where it was not seen at both. */
+/**
+ * A checkpoint then and now: whether it really changed.
+ *
+ * @param then a look of the list; without it, or where nothing saw the checkpoint up to it, the first that did
+ * @returns null where only one look saw it
+ */
 export function changeSince(
   checks: readonly FollowedCheck[],
   series: string,
-  thenAt: number,
+  then: FollowedCheck | null = null,
 ): SeriesChange | null {
-  const then = lastUpTo(checks, series, thenAt) ?? firstSeen(checks, series);
-  const now = lastUpTo(checks, series, Infinity);
-  if (!then || !now || then.day === now.day) return null;
+  const first = checks.findIndex(({ tracked }) => tracked.measures[series] !== undefined);
+  const from = lastUpTo(checks, series, Math.max(first, then === null ? -1 : checks.indexOf(then)));
+  const to = lastUpTo(checks, series, checks.length - 1);
+  if (!from || !to || from.index === to.index) return null;
   return {
     series,
-    from: then.value,
-    to: now.value,
-    fromDay: then.day,
-    toDay: now.day,
-    ...changeBetween(then.value, now.value, now.sem),
+    from: from.value,
+    to: to.value,
+    fromDay: from.day,
+    toDay: to.day,
+    ...changeBetween(from.value, to.value, to.sem),
   };
-}
-
-function firstSeen(checks: readonly FollowedCheck[], series: string) {
-  for (const { tracked } of checks) {
-    const measure = tracked.measures[series];
-    if (measure) return { ...measure, day: tracked.day };
-  }
-  return null;
 }
 
 /** "14° → 31°". */
@@ -70,7 +67,7 @@ export function familyWords(followed: Followed, family: Family, now: Date): stri
   const { counted, standing } = followed;
   const all = seriesOfFamily(counted, family);
   if (all.length === 0) return weekWords.notSeen;
-  const changes = all.flatMap((series) => changeSince(counted, series, -Infinity) ?? []);
+  const changes = all.flatMap((series) => changeSince(counted, series) ?? []);
   const drift = standing.drifts.find(({ series }) => series === family);
   const furthest = [...changes].sort((a, b) => share(b) - share(a))[0];
   if (drift) {
@@ -95,7 +92,7 @@ const share = ({ by, smallest }: Change) => Math.abs(by) / smallest;
 /** What a checkpoint does, in a sentence: its change since the first look that counts, its trend, whether it drifts. */
 export function seriesWords(followed: Followed, series: string, now: Date): string {
   const { counted, standing } = followed;
-  const change = changeSince(counted, series, -Infinity);
+  const change = changeSince(counted, series);
   if (!change) return weekWords.once;
   const since = dateWords(dateOfDay(change.fromDay), now);
   const drift = standing.drifts.find((one) => one.series === series);

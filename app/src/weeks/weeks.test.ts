@@ -87,10 +87,9 @@ describe('the weeks of a hold', () => {
       [],
       student,
     );
-    const then = checks[1]!.at;
-    expect(changeSince(checks, 'thumbIpFlexion', then)).toMatchObject({ from: 30, to: 40 });
-    expect(changeSince(checks, 'indexDepth', checks[0]!.at)).toMatchObject({ from: 1.2, to: 1.8 });
-    expect(changeSince(checks, 'indexDepth', checks[2]!.at)).toBeNull();
+    expect(changeSince(checks, 'thumbIpFlexion', checks[1]!)).toMatchObject({ from: 30, to: 40 });
+    expect(changeSince(checks, 'indexDepth', checks[0]!)).toMatchObject({ from: 1.2, to: 1.8 });
+    expect(changeSince(checks, 'indexDepth', checks[2]!)).toBeNull();
   });
 
   it('follows only looks of one kind, and numbers of one place', () => {

@@ -27,7 +27,7 @@ import { strings } from '../../strings';
 import { agoWords } from '../../strings/dateWords';
 import { WeeksCard } from '../../weeks/WeeksCard';
 import { FittedHandCard } from './FittedHandCard';
-import { HistoryRow } from './HistoryRow';
+import { HistoryList } from './HistoryList';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
 import { ProvenCues } from './ProvenCues';
 import { RelaxedHandCard } from './RelaxedHandCard';
@@ -164,11 +164,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
           icon="scale-balance"
           onPress={() => router.navigate(`/students/${student.id}/balance?setup=${setupId}`)}
         />
-        <Text variant="heading">{words.history}</Text>
-        {latest ? null : <Text>{words.noHistory}</Text>}
-        {history.map((check) => (
-          <HistoryRow key={check.id} check={check} now={now} />
-        ))}
+        <HistoryList history={history} now={now} />
         <RelaxedHandCard student={student} relaxedHand={relaxedHand} now={now} />
         <Notice>{strings.cautions.pain}</Notice>
       </Columns>

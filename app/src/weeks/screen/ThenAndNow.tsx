@@ -100,7 +100,7 @@ function drawnAt(checks: readonly FollowedCheck[], index: number) {
 /** Every checkpoint then and now, with whether it really changed. */
 function ChangeTable({ followed: { checks }, then }: { followed: Followed; then: FollowedCheck }) {
   const series = [...new Set(checks.flatMap(({ tracked }) => Object.keys(tracked.measures)))];
-  const changes = series.flatMap((one) => changeSince(checks, one, then.at) ?? []);
+  const changes = series.flatMap((one) => changeSince(checks, one, then) ?? []);
   if (changes.length === 0) return null;
   return (
     <NumberTable
