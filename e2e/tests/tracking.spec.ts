@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expectAccessible } from '../support/expectAccessible';
-import { button, press } from '../support/teacher';
+import { button, lookByTap, press, restIsFine } from '../support/teacher';
 import { expect, test } from '../support/test';
 import { dateIn, weeklyStudent } from '../support/weeks';
 
@@ -60,14 +60,21 @@ test('a slide is told as drift, not before; and a planned change is not called s
 test('a promise stands on Today and in the file until it is kept', async ({ page, studio }) => {
   const student = await weeklyStudent(studio, 'Henrik Tallow');
   await page.reload();
-  await openFile(page, student.name);
+  // It is agreed on in a look, before that is kept.
+  await lookByTap(page, student.name);
+  await restIsFine(page);
+  if (await button(page, 'The look is done').isVisible()) await press(page, 'The look is done');
   await press(page, 'Agree on something');
   await page.getByLabel('What is agreed?').fill('Shorter nails');
   await page.getByRole('radio', { name: 'Another day' }).click();
   await expect(page.getByText('A day is needed, such as 2026-12-24.')).toBeVisible();
   await page.getByLabel('Day, such as 2026-12-24').fill(dateIn(0));
   await press(page, 'Keep it');
-  await expect(page.getByText('Shorter nails', { exact: true })).toBeVisible();
+  await expect(
+    page.getByText('Shorter nails', { exact: true }).filter({ visible: true }),
+  ).toBeVisible();
+  await press(page, 'Save this look');
+  await expect(page.getByText(/looked at today/)).toBeVisible();
   await page.goto(studio.url);
   await expect(rowOf(page, student.name)).toContainText(/Agreed by .*: Shorter nails/);
 
@@ -78,7 +85,10 @@ test('a promise stands on Today and in the file until it is kept', async ({ page
   await press(page, 'Done: Shorter nails');
   await expect(async () => {
     await page.goto(studio.url);
-    await expect(rowOf(page, student.name)).not.toContainText('Shorter nails', { timeout: 2000 });
+    // Looked at today, and nothing open any more: among those who are not due.
+    await press(page, 'Show them');
+    await expect(rowOf(page, student.name)).toBeVisible({ timeout: 2000 });
+    await expect(page.getByText(/Shorter nails/)).toHaveCount(0, { timeout: 2000 });
   }).toPass();
 });
 

@@ -7,7 +7,9 @@ import {
   type StudentInput,
 } from '@open-palm/contract';
 import { exampleCheck, freshStudent, GRIP, studentWithPicture } from '../testing/examples';
-import { openTestStudio, type TestStudio } from '../testing/testStudio';
+import { openTestStudio, ZONE, type TestStudio } from '../testing/testStudio';
+import { refreshTrack } from './refreshTrack';
+import { untracked } from './repo';
 
 let studio: TestStudio;
 let ids: { studentId: string; setupId: string; pictureId: string };
@@ -142,6 +144,24 @@ describe('how a hold stands over the weeks', () => {
     await look(0, 2.6, { grip: { ...GRIP, bandsOff: true } });
     const { standings } = await inList();
     expect(standings).toMatchObject({ fingers: 'none', thumb: 'none' });
+  });
+});
+
+describe('a studio from before standings were kept', () => {
+  const tracking = { name: '20261126090000_tracking' };
+
+  it('has the numbers of its looks, its flags and its standings again', async () => {
+    for (const [i, by] of noise.entries()) await look(i, 1.5 + by);
+    await log({ kind: 'hurt', what: 'pain', word: null });
+    const before = await inList();
+    await studio.db.migrate.down(tracking);
+    await studio.db.migrate.up(tracking);
+    const untold = await untracked(studio.db);
+    expect(untold).toEqual([ids.setupId]);
+    for (const setupId of untold) await refreshTrack(studio.db, setupId, ZONE);
+    expect(await inList()).toEqual(before);
+    expect(before.open.map(({ kind }) => kind)).toEqual(['hurt']);
+    expect(before.tracks[0]!.settled).toBe(true);
   });
 });
 
