@@ -7,6 +7,7 @@ import { useHistory } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Text } from '../kit/Text';
 import { space } from '../kit/tokens';
+import { strings } from '../strings';
 import { weekWords } from '../strings/weeks';
 import { follow } from './followed';
 import { WeeksOverview } from './WeeksOverview';
@@ -35,7 +36,7 @@ export function WeeksCardView({ handFile: { student, setupId }, log, now }: Week
         <Text variant="small" second style={{ flex: 1 }}>
           {weekWords.failed}
         </Text>
-        <Button label={weekWords.retry} compact onPress={retry} />
+        <Button label={strings.loading.retry} compact onPress={retry} />
       </View>
     );
   }

@@ -46,7 +46,9 @@ export function UnsentChecks() {
 /** "2 looks and 1 note of a lesson". */
 function kindWords(unsent: readonly Unsent[]): string {
   return listWords(
-    (['check', 'relaxedHand', 'log'] as const).flatMap((kind) => {
+    (
+      ['check', 'relaxedHand', 'take', 'crossing', 'log'] as const satisfies Unsent['kind'][]
+    ).flatMap((kind) => {
       const n = unsent.filter((one) => one.kind === kind).length;
       return n === 0 ? [] : [strings.waiting.kinds[kind](n)];
     }),

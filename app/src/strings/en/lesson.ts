@@ -137,6 +137,8 @@ export const waiting = {
   kinds: {
     check: (n: number) => (n === 1 ? '1 look' : `${n} looks`),
     relaxedHand: (n: number) => (n === 1 ? '1 hand at rest' : `${n} hands at rest`),
+    take: (n: number) => (n === 1 ? '1 stroke' : `${n} strokes`),
+    crossing: (n: number) => (n === 1 ? '1 string crossing' : `${n} string crossings`),
     log: (n: number) => (n === 1 ? '1 note of a lesson' : `${n} notes of lessons`),
   },
   of: (kinds: string, name: string) => `${name}: ${kinds}`,

@@ -89,7 +89,6 @@ export const aidSteps = {
 
 export const agreements = {
   title: 'Agreed',
-  aidsTitle: 'Aids',
   none: 'Nothing is agreed at the moment.',
   add: 'Agree on something',
   what: 'What is agreed?',
@@ -103,7 +102,6 @@ export const agreements = {
   late: (day: string) => `was for ${day}`,
   tick: (words: string) => `Done: ${words}`,
   drop: (words: string) => `Let it go: ${words}`,
-  dropShort: 'Let it go',
   undo: 'Undo',
   kept: (words: string) => `Kept: ${words}`,
   dropped: (words: string) => `Let go: ${words}`,

@@ -2,7 +2,6 @@
 export const weeks = {
   title: 'Over the weeks',
   open: 'Over the weeks',
-  retry: 'Try again',
   failed: 'The weeks could not be loaded.',
   none: 'After the second look, the weeks stand here.',
   families: 'The four families',
@@ -55,7 +54,6 @@ export const weeks = {
     columns: ['Checkpoint', 'Then', 'Now', 'Change'],
     real: 'real',
     none: 'not real',
-    few: 'Two looks are needed to lay one over the other.',
   },
   lessons: {
     title: 'Start against end of lessons',
