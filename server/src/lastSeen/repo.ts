@@ -71,12 +71,8 @@ export async function newestMeasures(
   }));
 }
 
-/** Contacts of a setup's newest checks, newest first. */
-export async function newestContacts(
-  db: Knex,
-  depth: number,
-  setupId: string,
-): Promise<GripContacts[]> {
+/** One column of a setup's newest checks, newest first. */
+async function ofNewest<T>(db: Knex, column: string, depth: number, setupId: string): Promise<T[]> {
   const rows: string[] = await db('checks')
     .where('setup_id', setupId)
     .orderBy([
@@ -84,22 +80,17 @@ export async function newestContacts(
       { column: 'id', order: 'desc' },
     ])
     .limit(depth)
-    .pluck('contacts_json');
-  return rows.map((json) => JSON.parse(json) as GripContacts);
+    .pluck(column);
+  return rows.map((json) => JSON.parse(json) as T);
 }
 
+/** Contacts of a setup's newest checks, newest first. */
+export const newestContacts = (db: Knex, depth: number, setupId: string) =>
+  ofNewest<GripContacts>(db, 'contacts_json', depth, setupId);
+
 /** Signs as they were seen in a setup's newest checks, newest first. */
-export async function newestSigns(db: Knex, depth: number, setupId: string): Promise<SeenSigns[]> {
-  const rows: string[] = await db('checks')
-    .where('setup_id', setupId)
-    .orderBy([
-      { column: 'taken_at', order: 'desc' },
-      { column: 'id', order: 'desc' },
-    ])
-    .limit(depth)
-    .pluck('signs_json');
-  return rows.map((json) => JSON.parse(json) as SeenSigns);
-}
+export const newestSigns = (db: Knex, depth: number, setupId: string) =>
+  ofNewest<SeenSigns>(db, 'signs_json', depth, setupId);
 
 /** The newest hand that was fitted to several pictures of a setup, if there is one. */
 export async function newestFittedHand(

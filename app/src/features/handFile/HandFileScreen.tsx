@@ -9,13 +9,13 @@ import { useLessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { OtherEyeProvider } from '../../breakdown/otherEye';
 import { findHold, holdName } from '../../holdBook/holdBook';
+import { InstrumentChoices } from '../../holdBook/InstrumentChoices';
 import { HurtNotice } from '../../hurt/HurtNotice';
 import { useLessonEye } from '../../judgement/useLessonEye';
 import { WorkOnCard } from '../../judgement/WorkOnCard';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
-import { Choice, Choices } from '../../kit/Choice';
 import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
 import { Notice } from '../../kit/Notice';
@@ -81,21 +81,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
         onBack="/students"
       />
       <HurtNotice log={log} now={now} />
-      {student.setups.length > 1 ? (
-        <Choices question={words.instrument}>
-          {student.setups.map(({ id, instrument, holdId }) => (
-            <Choice
-              key={id}
-              label={strings.students.line(
-                strings.instruments[instrument],
-                holdName(findHold(holdId, ownHolds)),
-              )}
-              chosen={id === setupId}
-              onPress={() => router.setParams({ setup: id })}
-            />
-          ))}
-        </Choices>
-      ) : null}
+      <InstrumentChoices setups={student.setups} ownHolds={ownHolds} setupId={setupId} />
       <Columns
         picture={
           <>

@@ -1,4 +1,3 @@
-import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { dateOfDay, type HandFile, type HandHistory } from '@open-palm/contract';
 import { FAMILIES, type Family } from '@open-palm/core/measure';
@@ -6,8 +5,8 @@ import { studioNow } from '../../api/clock';
 import { useLessonLog } from '../../api/lessonLog';
 import { useHandFile, useHistory } from '../../api/queries';
 import { findHold, holdName } from '../../holdBook/holdBook';
+import { InstrumentChoices } from '../../holdBook/InstrumentChoices';
 import { BackHeader } from '../../kit/BackHeader';
-import { Choice, Choices } from '../../kit/Choice';
 import { Columns } from '../../kit/Columns';
 import { Loaded } from '../../kit/Loaded';
 import { Notice } from '../../kit/Notice';
@@ -93,21 +92,7 @@ function Weeks({
         backLabel={strings.nav.toStudent}
         onBack={`/students/${student.id}?setup=${setupId}`}
       />
-      {student.setups.length > 1 ? (
-        <Choices question={strings.handFile.instrument}>
-          {student.setups.map(({ id, instrument, holdId }) => (
-            <Choice
-              key={id}
-              label={strings.students.line(
-                strings.instruments[instrument],
-                holdName(findHold(holdId, ownHolds)),
-              )}
-              chosen={id === setupId}
-              onPress={() => router.setParams({ setup: id })}
-            />
-          ))}
-        </Choices>
-      ) : null}
+      <InstrumentChoices setups={student.setups} ownHolds={ownHolds} setupId={setupId} />
       {drifts.map(({ series, sinceDay }) => (
         <Notice
           key={series}
