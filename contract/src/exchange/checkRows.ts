@@ -59,7 +59,7 @@ export function checkLines(
       : measure.kind === 'category'
         ? measure.value
         : rounded(measure.value),
-    measure.kind === 'number' ? rounded(measure.sd) : null,
+    measure.kind === 'number' ? shownDoubt(measure.sd) : null,
     measure.unit,
     measure.verdict,
     sources.some(({ capture, fitted }) => capture !== null || fitted !== undefined) ? 'yes' : 'no',
@@ -67,6 +67,9 @@ export function checkLines(
 }
 
 export const checksHead = (): string => writeRows([CHECK_COLUMNS]);
+
+/** A doubt however small is none of nought: that would not be read back. */
+const shownDoubt = (sd: number): number | null => (sd > 0 ? Number(sd.toPrecision(4)) : null);
 
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
 

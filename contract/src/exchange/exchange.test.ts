@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import fc from 'fast-check';
 import type { Student } from '../student';
-import { checksFromTable, checksHead } from './checkRows';
+import { checkLines, checksFromTable, checksHead } from './checkRows';
 import { dateOrderOf, readMoment } from './dates';
 import { decodeText } from './decodeText';
 import { STUDENT_COLUMNS, studentsCsv, studentsFromTable } from './studentRows';
@@ -277,6 +277,28 @@ describe('the table of looks', () => {
     const told = looks(text, 'monthFirst');
     expect(told).toMatchObject({ asksDateOrder: false, issues: [] });
     expect(told.checks[0]!.input.takenAt).toBe('2026-03-04T11:00:00.000Z');
+  });
+
+  it('is written with doubts that are read back, however small', () => {
+    const number = (sd: number) => ({
+      measure: { kind: 'number', id: 'thumbOpposition', value: 0.1, sd, unit: 'u', verdict: 'in' },
+      place: null,
+      sources: [{ capture: 0 }],
+    });
+    const check = {
+      id: makeId('written'),
+      studentId: STUDENT.id,
+      setupId: STUDENT.setups[0]!.id,
+      takenAt: '2026-11-26T15:00:00.000Z',
+      context: 'free',
+      grip: { holdId: 'cello', bowSize: '3/4' },
+      measures: [number(0.00012345), number(0)],
+    };
+    const lines = checkLines(check as never, STUDENT.name, 'cello');
+    expect(lines.map((line) => line[12])).toEqual([0.0001234, null]);
+    const { checks, issues } = looks(checksHead() + writeRows(lines.slice(0, 1)));
+    expect(issues).toEqual([]);
+    expect(checks[0]!.input.taps[0]!.answer).toMatchObject({ value: 0.1, sd: 0.0001234 });
   });
 
   it('has a head of its own', () => expect(checksHead()).toMatch(/^check_id,.*from_pictures\r\n$/));
