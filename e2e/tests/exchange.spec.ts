@@ -82,6 +82,8 @@ test('what was taken along is known when it comes back', async ({ page }) => {
     const content = readFileSync(await file.path());
     expect(content.toString()).toMatch(head);
     await choose(page, file.suggestedFilename(), content);
+    // What is said must be said of this file, and not of the one before.
+    await expect(page.getByText(`${file.suggestedFilename()}: `)).toBeVisible();
     await expect(page.getByText('Everything in it is here already.')).toBeVisible();
     await expect(button(page, 'Bring it in')).toBeDisabled();
   }
