@@ -194,6 +194,7 @@ test('without consent there is no camera anywhere', async ({ page }) => {
   await press(page, 'Look at the hold');
   await expect(button(page, 'By tap')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take a picture' })).toHaveCount(0);
+  await expect(page.getByRole('radio', { name: 'Finger side' })).toHaveCount(0);
   await press(page, 'Back to the student');
   await press(page, 'Wrist over a stroke');
   await press(page, 'Add a take');

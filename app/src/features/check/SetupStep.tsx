@@ -171,22 +171,26 @@ export function SetupStep({
           {strings.ready.left(listWords(notReady.map(({ item }) => strings.ready.items[item])))}
         </Text>
       ) : null}
-      <Choices question={words.view}>
-        {(hold.views as PictureView[]).map((option) => (
-          <Choice
-            key={option}
-            label={strings.views[option]}
-            chosen={option === view}
-            onPress={() => onDraft({ view: option })}
-            grow
-          >
-            <ViewFigure view={option} side={student.side} />
-          </Choice>
-        ))}
-      </Choices>
-      <Text variant="small" second>
-        {strings.viewHints[view]}
-      </Text>
+      {mayPicture ? (
+        <>
+          <Choices question={words.view}>
+            {(hold.views as PictureView[]).map((option) => (
+              <Choice
+                key={option}
+                label={strings.views[option]}
+                chosen={option === view}
+                onPress={() => onDraft({ view: option })}
+                grow
+              >
+                <ViewFigure view={option} side={student.side} />
+              </Choice>
+            ))}
+          </Choices>
+          <Text variant="small" second>
+            {strings.viewHints[view]}
+          </Text>
+        </>
+      ) : null}
       {isFirst ? (
         <Choices question={words.context}>
           {CONTEXTS.map((option) => (
