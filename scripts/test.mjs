@@ -35,7 +35,8 @@ async function main() {
   say('Unit and server tests …');
   // Left to itself the runner keeps one core free.
   const jest = ['jest', '--maxWorkers=100%', '--json', `--outputFile=${unitReport}`, '--silent'];
-  await run('npx', jest, { quiet: true });
+  const { output: unitOutput } = await run('npx', jest, { quiet: true });
+  for (const figure of unitOutput.match(/^Measured: .*$/gm) ?? []) say(figure);
   const units = readReport(unitReport);
   count(
     units?.numPassedTests ?? 0,
