@@ -135,5 +135,12 @@ describe('planned changes', () => {
       { day: 14, why: 'school' },
     ]);
     expect(restartsOf(looks.slice(0, 2), [], dayOf)).toEqual([]);
+    const chosen = (settings: Record<string, string>) => ({
+      takenAt: '1',
+      grip: { ...grip, settings },
+    });
+    const same = [chosen({ a: '1', b: '2' }), chosen({ b: '2', a: '1' })];
+    expect(restartsOf(same, [], dayOf)).toEqual([]);
+    expect(restartsOf([same[0]!, chosen({ a: '1', b: '3' })], [], dayOf)).toHaveLength(1);
   });
 });

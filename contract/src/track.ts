@@ -121,7 +121,7 @@ export function restartsOf(
 ): Restart[] {
   const shown = checks.flatMap(({ takenAt, grip }, i): Restart[] => {
     const before = checks[i - 1]?.grip;
-    if (!before || JSON.stringify(before) === JSON.stringify(grip)) return [];
+    if (!before || gripKey(before) === gripKey(grip)) return [];
     const why = before.bowSize === grip.bowSize ? 'school' : 'size';
     return [{ day: dayOf.instant(takenAt), why }];
   });
@@ -130,6 +130,10 @@ export function restartsOf(
   );
   return [...shown, ...written].sort((a, b) => a.day - b.day);
 }
+
+/** What a look was judged by; in which order settings were chosen says nothing. */
+const gripKey = ({ settings, ...grip }: TrackCheck['grip']): string =>
+  JSON.stringify([grip.holdId, grip.holdVersion, grip.bowSize, Object.entries(settings).sort()]);
 
 /** A re-form test of fewer placements tells too little of what forming the hold afresh changes. */
 const FEWEST_PLACEMENTS = 5;

@@ -26,6 +26,11 @@ describe('lookSchedule', () => {
     expect(lookSchedule(looks, { audits: true }).intervalDays).toBe(90);
   });
 
+  it('calls no look good in which nothing was judged', () => {
+    const looks = [0, 7, 14, 21].map((day) => look(day, all('none')));
+    expect(lookSchedule(looks)).toMatchObject({ settled: false, goodInRow: 0, dueDay: 24 });
+  });
+
   it('is settled after four good looks in a row', () => {
     const good = [0, 3, 10, 24].map((day) => look(day));
     expect(lookSchedule(good.slice(0, 3)).settled).toBe(false);

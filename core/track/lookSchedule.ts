@@ -82,7 +82,7 @@ export function lookSchedule(
   };
 }
 
-/** Good: nothing out. A lapse: something that was in is out. */
+/** Good: nothing out, and something judged. A lapse: something that was in is out. */
 export function outcomeOf(
   standings: Record<Family, Standing>,
   before: Partial<Record<Family, Standing>>,
@@ -92,6 +92,8 @@ export function outcomeOf(
   const out = seen.filter((family) => standings[family] === 'out');
   if (out.some((family) => before[family] === 'in')) return 'lapse';
   if (out.length > 0) return 'notYet';
+  // Where no band judges the hand, a look is neither good nor a lapse.
+  if (seen.every((family) => standings[family] === 'none')) return 'notYet';
   return seen.some((family) => standings[family] === 'unsure') ? 'unsure' : 'good';
 }
 

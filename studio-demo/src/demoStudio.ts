@@ -21,6 +21,7 @@ import { courseLooks } from './demoCourse';
 import { DEMO_LOW_STRINGS } from './demoLowStrings';
 import type { DemoEntry, DemoLook, DemoStudent } from './demoStudent';
 import { DEMO_VIOLINS } from './demoViolins';
+import { DEMO_VIOLIN_STORIES } from './demoViolinStories';
 
 /** SD of a teacher's marks on the demo pictures, px of 1,200. [memory] */
 const MARK_SD_PX = 4;
@@ -50,7 +51,7 @@ export interface DemoStudio {
 export function demoStudio(pictureDir: string, today: Date, zone: string): DemoStudio {
   const parts = { pictureDir, today, normal: seededNormal(7), nextId: idsFrom(today) };
   const studio: DemoStudio = { students: [], pictures: [], checks: [], log: [] };
-  const all = [...DEMO_VIOLINS, ...DEMO_LOW_STRINGS];
+  const all = [...DEMO_VIOLINS, ...DEMO_VIOLIN_STORIES, ...DEMO_LOW_STRINGS];
   for (const [seed, { about, lesson, setups }] of all.entries()) {
     const student: Student = {
       id: parts.nextId(),

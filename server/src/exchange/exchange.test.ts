@@ -19,7 +19,11 @@ afterEach(() => studio.close());
 jest.setTimeout(30_000);
 
 const post = async (where: TestStudio, path: string, body: string | Uint8Array) => {
-  const response = await fetch(where.url + path, { method: 'POST', body: body as BodyInit });
+  const response = await fetch(where.url + path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: body as BodyInit,
+  });
   return { status: response.status, body: (await response.json()) as never };
 };
 const preview = async (text: string | Uint8Array, query = '', where = studio) =>
@@ -158,6 +162,17 @@ describe('importing', () => {
     expect((await take(text, query)).done).toBe(true);
     expect((await students()).map(({ student }) => student.birthYear)).toEqual([2015, 2014]);
     expect((await post(studio, '/api/import/preview?corrections=[1', text)).status).toBe(400);
+  });
+
+  it('takes files only as what a page from elsewhere cannot send unasked', async () => {
+    for (const type of ['text/plain', 'application/x-www-form-urlencoded']) {
+      const response = await fetch(`${studio.url}/api/import/preview`, {
+        method: 'POST',
+        headers: { 'Content-Type': type },
+        body: 'name\nAnna',
+      });
+      expect(response.status).toBe(415);
+    }
   });
 
   it('refuses what is no table of its own, another encoding, and holds that are nowhere', async () => {

@@ -51,12 +51,19 @@ export function exchangeRoutes(parts: StudioParts): Router {
   return router;
 }
 
-const readFile = async (ctx: Context): Promise<Uint8Array> =>
-  getRawBody(ctx.req, { limit: LARGEST_IMPORT_BYTES }).catch((error) => {
+/** The kind that files come as: a page from elsewhere cannot send it without being asked about first. */
+const FILE_TYPE = 'application/octet-stream';
+
+async function readFile(ctx: Context): Promise<Uint8Array> {
+  if (!ctx.is(FILE_TYPE)) {
+    throw new Problem(415, 'malformed', `A file is sent as ${FILE_TYPE}.`, 'Content-Type');
+  }
+  return getRawBody(ctx.req, { limit: LARGEST_IMPORT_BYTES }).catch((error) => {
     if (error.type !== 'entity.too.large') throw error;
     const message = `This file is larger than ${LARGEST_IMPORT_BYTES / 1024 / 1024} MB.`;
     throw new Problem(413, 'tooLarge', message, 'body');
   });
+}
 
 /** What a person said about the file stands in the address, beside the file's own bytes. */
 function settingsOf({ query }: Context): ImportSettings {
