@@ -1,6 +1,13 @@
 import type { MergedMeasure } from '@open-palm/core/measure';
 import type { LogEntry } from './lessonLog';
-import { formingErrors, restartsOf, scoredNumber, trackedCheck, trackedNumbers } from './track';
+import {
+  formingErrors,
+  restartsOf,
+  scoredNumber,
+  trackedCheck,
+  trackedNumbers,
+  type TrackedNumber,
+} from './track';
 
 const shared = {
   id: '00000000-0000-7000-8000-000000000001',
@@ -117,10 +124,14 @@ describe('planned changes', () => {
 
   it('are those that were noted, and those that show in what looks were judged by', () => {
     const looks = [
-      { takenAt: '1', grip },
-      { takenAt: '5', grip },
-      { takenAt: '9', grip: { ...grip, bowSize: '4/4' as const } },
-      { takenAt: '14', grip: { ...grip, bowSize: '4/4' as const, holdId: 'violin-deep' } },
+      { takenAt: '1', grip, numbers: [] },
+      { takenAt: '5', grip, numbers: [] },
+      { takenAt: '9', grip: { ...grip, bowSize: '4/4' as const }, numbers: [] },
+      {
+        takenAt: '14',
+        grip: { ...grip, bowSize: '4/4' as const, holdId: 'violin-deep' },
+        numbers: [],
+      },
     ];
     const noted: LogEntry = {
       ...shared,
@@ -138,9 +149,38 @@ describe('planned changes', () => {
     const chosen = (settings: Record<string, string>) => ({
       takenAt: '1',
       grip: { ...grip, settings },
+      numbers: [],
     });
     const same = [chosen({ a: '1', b: '2' }), chosen({ b: '2', a: '1' })];
     expect(restartsOf(same, [], dayOf)).toEqual([]);
     expect(restartsOf([same[0]!, chosen({ a: '1', b: '3' })], [], dayOf)).toHaveLength(1);
+  });
+
+  it('are none where the hold only has a newer version: just the series whose bands it moved begin anew', () => {
+    const depth = (hi: number): TrackedNumber => ['indexDepth', null, 1.5, 0.1, 1.1, hi, 'in'];
+    const bend = (lo: number): TrackedNumber => ['thumbIpFlexion', null, 35, 4, lo, 60, 'in'];
+    const look = (at: string, holdVersion: number, ...numbers: TrackedNumber[]) => ({
+      takenAt: at,
+      grip: { ...grip, holdVersion },
+      numbers,
+    });
+    const looks = [
+      look('1', 2, depth(1.9), bend(20)),
+      // A hand that was measured anew moves its bands within one version.
+      look('3', 2, depth(1.95), bend(20)),
+      look('5', 3, depth(2.1)),
+      look('7', 3, depth(2.1), bend(20)),
+      look('9', 3, depth(2.1), bend(20)),
+    ];
+    expect(restartsOf(looks, [], dayOf)).toEqual([
+      { day: 5, why: 'bands', series: ['indexDepth'] },
+    ]);
+    // Seen again only later, it begins anew then.
+    const late = [...looks.slice(0, 3), look('8', 3, bend(15))];
+    expect(restartsOf(late, [], dayOf).at(-1)).toEqual({
+      day: 8,
+      why: 'bands',
+      series: ['thumbIpFlexion'],
+    });
   });
 });

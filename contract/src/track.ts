@@ -113,17 +113,34 @@ export function trackedCheck(
   return { day: calendarDay(takenAt, timeZone), context, standings, measures };
 }
 
-/** Planned changes: those that were written down, and those that show in what looks were judged by. */
+/**
+ * New beginnings: planned changes that were written down, those that show in what looks were judged by, and bands that a newer
+ * version of the same hold has changed.
+ *
+ * @param checks oldest first
+ */
 export function restartsOf(
-  checks: readonly Pick<TrackCheck, 'takenAt' | 'grip'>[],
+  checks: readonly Pick<TrackCheck, 'takenAt' | 'grip' | 'numbers'>[],
   planned: readonly LogEntry[],
   dayOf: { instant: (at: string) => number; date: (date: string) => number },
 ): Restart[] {
-  const shown = checks.flatMap(({ takenAt, grip }, i): Restart[] => {
+  const bands = new Map<string, { version: number; band: string }>();
+  const shown = checks.flatMap(({ takenAt, grip, numbers }, i): Restart[] => {
     const before = checks[i - 1]?.grip;
-    if (!before || gripKey(before) === gripKey(grip)) return [];
-    const why = before.bowSize === grip.bowSize ? 'school' : 'size';
-    return [{ day: dayOf.instant(takenAt), why }];
+    const isPlanned = before !== undefined && gripKey(before) !== gripKey(grip);
+    if (isPlanned) bands.clear();
+    const version = grip.holdVersion;
+    const changed = numbers.flatMap(([id, place, , , lo, hi]) => {
+      const series = seriesOf(id, place);
+      const [known, band] = [bands.get(series), `${lo} ${hi}`];
+      bands.set(series, { version, band });
+      // The same version's band may still move with the hand it is scaled to, which is no new beginning.
+      return known && known.version !== version && known.band !== band ? [series] : [];
+    });
+    const day = dayOf.instant(takenAt);
+    if (isPlanned) return [{ day, why: before.bowSize === grip.bowSize ? 'school' : 'size' }];
+    if (changed.length === 0 && (!before || before.holdVersion === version)) return [];
+    return [{ day, why: 'bands', series: [...new Set(changed)] }];
   });
   const written = planned.flatMap((entry): Restart[] =>
     entry.kind === 'planned' ? [{ day: dayOf.date(entry.on), why: entry.why }] : [],
@@ -131,9 +148,9 @@ export function restartsOf(
   return [...shown, ...written].sort((a, b) => a.day - b.day);
 }
 
-/** What a look was judged by; in which order settings were chosen says nothing. */
-const gripKey = ({ settings, ...grip }: TrackCheck['grip']): string =>
-  JSON.stringify([grip.holdId, grip.holdVersion, grip.bowSize, Object.entries(settings).sort()]);
+/** What makes a look another school's or size's than the one before; in which order settings were chosen says nothing. */
+const gripKey = ({ settings, holdVersion: _, ...grip }: TrackCheck['grip']): string =>
+  JSON.stringify([grip.holdId, grip.bowSize, Object.entries(settings).sort()]);
 
 /** A re-form test of fewer placements tells too little of what forming the hold afresh changes. */
 const FEWEST_PLACEMENTS = 5;

@@ -113,9 +113,14 @@ export const holdSchema = z
   .object({
     id: z.string().min(1),
     version: z.number().int().positive(),
-    /** A teacher's own hold: the shipped one it was copied from, and its name. */
+    /** A teacher's own hold: the shipped one it was copied from, in which version, and its name. */
     own: z
-      .object({ basedOn: z.string(), name: z.string().trim().min(1).max(60) })
+      .object({
+        basedOn: z.string(),
+        /** Copies made before it was noted are of version 2. */
+        basedOnVersion: z.number().int().positive().optional(),
+        name: z.string().trim().min(1).max(60),
+      })
       .strict()
       .optional(),
     instruments: z.array(z.enum(INSTRUMENTS)).min(1),

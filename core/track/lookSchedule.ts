@@ -28,6 +28,8 @@ export interface ScheduleOptions {
   lessonDay?: number | null;
   /** An advanced player who audits the own hold: the longest interval is longer. */
   audits?: boolean;
+  /** Days from which on other bands judged: what is out by them was not lost. */
+  newBandsDays?: readonly number[];
 }
 
 const SHORTEST = defaults.intervalsDays[0]!;
@@ -43,16 +45,19 @@ const UNSURE_LAPSE = 3;
  */
 export function lookSchedule(
   looks: readonly LookedDay[],
-  { lessonDay = null, audits = false }: ScheduleOptions = {},
+  { lessonDay = null, audits = false, newBandsDays = [] }: ScheduleOptions = {},
 ): LookSchedule {
   const ladder = audits
     ? [...defaults.intervalsDays, defaults.auditIntervalDays]
     : defaults.intervalsDays;
   let [goodInRow, unsureInRow, intervalDays] = [0, 0, 0];
   let last: LookOutcome | null = null;
-  const before: Partial<Record<Family, Standing>> = {};
+  let before: Partial<Record<Family, Standing>> = {};
   let seenDay: number | null = null;
+  let lookedDay: number | undefined;
   for (const { day, standings } of looks) {
+    if (bandsChanged(newBandsDays, lookedDay, day)) before = {};
+    lookedDay = day;
     const outcome = outcomeOf(standings, before);
     Object.assign(before, seenOnly(standings));
     if (outcome === 'nothingSeen') continue;
@@ -81,6 +86,14 @@ export function lookSchedule(
     dueDay: earliest === null ? null : onLessonDay(earliest, seenDay!, lessonDay),
   };
 }
+
+/** Whether other bands came between a look and the one before it. */
+export const bandsChanged = (
+  newBandsDays: readonly number[],
+  before: number | undefined,
+  day: number,
+): boolean =>
+  before !== undefined && newBandsDays.some((changed) => before < changed && changed <= day);
 
 /** Good: nothing out, and something judged. A lapse: something that was in is out. */
 export function outcomeOf(

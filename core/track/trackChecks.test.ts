@@ -1,5 +1,6 @@
 import { FAMILIES, type Family, type Standing } from '../measure';
 import { familyScores, type ScoredMeasure } from './familyScores';
+import { lookSchedule } from './lookSchedule';
 import { trackChecks, type TrackedCheck } from './trackChecks';
 
 const IN = Object.fromEntries(FAMILIES.map((family) => [family, 'in'])) as Record<Family, Standing>;
@@ -68,5 +69,45 @@ describe('trackChecks', () => {
     expect(track.drifts).toEqual([]);
     expect(track.baselineFrom).toBe(84);
     expect(track.changes.find(({ checkpoint }) => checkpoint === 'indexDepth')!.fromDay).toBe(126);
+  });
+
+  it('begins only those series anew whose bands were changed, and loses nothing by it', () => {
+    const moved = (checks: TrackedCheck[]): TrackedCheck[] =>
+      checks.map((check) =>
+        check.day < 7 * 12
+          ? check
+          : {
+              ...check,
+              standings: { ...IN, fingers: 'out' },
+              measures: { ...check.measures, indexDepth: { ...depth(1.5), band: { hi: 1.2 } } },
+            },
+      );
+    const looks = moved(weekly(Array<number>(14).fill(1.5)));
+    const restarts = [{ day: 7 * 12, why: 'bands' as const, series: ['indexDepth'] }];
+    const told = trackChecks(looks, { restarts });
+    // What is out by other bands was not lost.
+    expect(trackChecks(looks).schedule.last).toBe('notYet');
+    expect(lookSchedule(looks.slice(0, 13)).last).toBe('lapse');
+    expect(trackChecks(looks.slice(0, 13), { restarts }).schedule.last).toBe('notYet');
+    expect(told.baselineFrom).toBeNull();
+    const fromDay = (name: string) =>
+      told.changes.find(({ checkpoint }) => checkpoint === name)?.fromDay;
+    expect([fromDay('indexDepth'), fromDay('indexLead')]).toEqual([84, 84]);
+    expect(told.trends.map(({ checkpoint }) => checkpoint)).toEqual(['indexLead']);
+  });
+
+  it('takes no step of a family’s room for drift where a band was widened', () => {
+    const looks = weekly([...still, ...still]).map((check) =>
+      check.day < 7 * 12
+        ? { ...check, measures: { ...check.measures, indexDepth: depth(1.5) } }
+        : {
+            ...check,
+            measures: { ...check.measures, indexDepth: { ...depth(1.5), band: { lo: 1.45 } } },
+          },
+    );
+    const restarts = [{ day: 7 * 12, why: 'bands' as const, series: ['indexDepth'] }];
+    expect(trackChecks(looks).drifts.map(({ series }) => series)).toEqual(['fingers']);
+    expect(trackChecks(looks, { restarts }).drifts).toEqual([]);
+    expect(trackChecks(looks, { restarts }).schedule.settled).toBe(true);
   });
 });

@@ -3,7 +3,13 @@ import { FAMILIES } from '../measure';
 import defaults from './data/trackDefaults.json';
 import { driftOf, type Drift } from './drift';
 import { familyScores, type ScoredMeasure } from './familyScores';
-import { lookSchedule, outcomeOf, type LookSchedule, type ScheduleOptions } from './lookSchedule';
+import {
+  bandsChanged,
+  lookSchedule,
+  outcomeOf,
+  type LookSchedule,
+  type ScheduleOptions,
+} from './lookSchedule';
 import { changeBetween, type Change } from './realChange';
 import { staminaOf, type Stamina } from './stamina';
 import { theilSen } from './theilSen';
@@ -17,11 +23,11 @@ export interface TrackedCheck {
   measures: Readonly<Record<string, ScoredMeasure>>;
 }
 
-/** What was planned and makes a new beginning: never drift. */
-export interface Restart {
-  day: number;
-  why: 'school' | 'bow' | 'size';
-}
+/** What makes a new beginning, and is never drift: a planned change, or bands that were changed. */
+export type Restart =
+  | { day: number; why: 'school' | 'bow' | 'size' }
+  /** Another version of the same hold: only what it judges otherwise begins anew. */
+  | { day: number; why: 'bands'; series: readonly string[] };
 
 export interface TrackOptions extends ScheduleOptions {
   restarts?: readonly Restart[];
@@ -82,8 +88,8 @@ export function trackStanding(
   const counted = sinceBaseline(checks, baselineFrom);
   return {
     baselineFrom,
-    drifts: driftsOf(counted, workingOn),
-    schedule: lookSchedule(counted, schedule),
+    drifts: driftsOf(counted, workingOn, restarts),
+    schedule: lookSchedule(counted, { ...schedule, newBandsDays: newBandsDays(restarts) }),
   };
 }
 
@@ -94,7 +100,7 @@ export function trackStanding(
  */
 export function trackChecks(checks: readonly TrackedCheck[], options: TrackOptions = {}): Track {
   const standing = trackStanding(checks, options);
-  const counted = sinceBaseline(checks, standing.baselineFrom);
+  const counted = comparable(sinceBaseline(checks, standing.baselineFrom), options.restarts ?? []);
   const names = [...new Set(counted.flatMap(({ measures }) => Object.keys(measures)))];
   return {
     ...standing,
@@ -104,9 +110,29 @@ export function trackChecks(checks: readonly TrackedCheck[], options: TrackOptio
   };
 }
 
-/** The day of the last planned change; null without one. */
-export const baselineOf = (restarts: readonly Restart[]): number | null =>
-  restarts.length === 0 ? null : Math.max(...restarts.map(({ day }) => day));
+/** The day of the last planned change; null without one. Changed bands are none: they begin only their own series anew. */
+export function baselineOf(restarts: readonly Restart[]): number | null {
+  const planned = restarts.filter(({ why }) => why !== 'bands');
+  return planned.length === 0 ? null : Math.max(...planned.map(({ day }) => day));
+}
+
+const newBandsDays = (restarts: readonly Restart[]): number[] =>
+  restarts.flatMap(({ day, why }) => (why === 'bands' ? [day] : []));
+
+/** The checks without what later bands do not allow to be compared any more. */
+function comparable(
+  checks: readonly TrackedCheck[],
+  restarts: readonly Restart[],
+): readonly TrackedCheck[] {
+  const begun = restarts.filter((restart) => restart.why === 'bands');
+  if (begun.length === 0) return checks;
+  return checks.map((check) => {
+    const gone = new Set(begun.flatMap(({ day, series }) => (check.day < day ? series : [])));
+    if (gone.size === 0) return check;
+    const measures = Object.entries(check.measures).filter(([name]) => !gone.has(name));
+    return { ...check, measures: Object.fromEntries(measures) };
+  });
+}
 
 /** The checks that count. */
 export const sinceBaseline = <C extends { day: number }>(
@@ -144,9 +170,15 @@ export function trendOf(checks: readonly TrackedCheck[], name: string): TrackedT
 }
 
 /** Only a settled hold drifts: before that it is still being built, and after a lapse the lapse is what is told. */
-function driftsOf(checks: readonly TrackedCheck[], workingOn: string | null): TrackedDrift[] {
-  const run = settledRun(checks);
-  if (run === null) return [];
+function driftsOf(
+  checks: readonly TrackedCheck[],
+  workingOn: string | null,
+  restarts: readonly Restart[],
+): TrackedDrift[] {
+  const settled = settledRun(checks, newBandsDays(restarts));
+  if (settled === null) return [];
+  const run = comparable(settled, restarts);
+  const begun = familiesBegun(settled, restarts);
   const scored = run.map(({ day, measures }) => ({
     day,
     scores: familyScores(Object.values(measures)),
@@ -156,7 +188,7 @@ function driftsOf(checks: readonly TrackedCheck[], workingOn: string | null): Tr
     1,
     scored.flatMap(({ day, scores }) => {
       const value = scores[family];
-      return value === null ? [] : [{ day, value }];
+      return value === null || day < (begun[family] ?? day) ? [] : [{ day, value }];
     }),
   ]);
   if (workingOn !== null) {
@@ -176,11 +208,31 @@ function driftsOf(checks: readonly TrackedCheck[], workingOn: string | null): Tr
   });
 }
 
+/** Since when a family's room can be compared: its narrowest checkpoint may be one whose band has changed. */
+function familiesBegun(
+  checks: readonly TrackedCheck[],
+  restarts: readonly Restart[],
+): Partial<Record<Family, number>> {
+  const begun: Partial<Record<Family, number>> = {};
+  for (const restart of restarts) {
+    if (restart.why !== 'bands') continue;
+    for (const name of restart.series) {
+      const family = checks.find(({ measures }) => measures[name])?.measures[name]?.family;
+      if (family) begun[family] = Math.max(begun[family] ?? restart.day, restart.day);
+    }
+  }
+  return begun;
+}
+
 /** The checks since the last one that was not good or unsure, when enough of them were good. */
-function settledRun(checks: readonly TrackedCheck[]): readonly TrackedCheck[] | null {
-  const before: Partial<Record<Family, Standing>> = {};
+function settledRun(
+  checks: readonly TrackedCheck[],
+  newBands: readonly number[],
+): readonly TrackedCheck[] | null {
+  let before: Partial<Record<Family, Standing>> = {};
   let [from, good] = [0, 0];
-  checks.forEach(({ standings }, i) => {
+  checks.forEach(({ day, standings }, i) => {
+    if (bandsChanged(newBands, checks[i - 1]?.day, day)) before = {};
     const outcome = outcomeOf(standings, before);
     Object.assign(before, standings);
     if (outcome === 'good') good += 1;

@@ -29,11 +29,12 @@ export const weeks = {
   drifting: (since: string, what?: string) =>
     what === undefined ? `Drifting since ${since}.` : `Drifting since ${since}: ${what}.`,
   trend: (perMonth: string) => `About ${perMonth} in four weeks.`,
-  restart: { school: 'new school', bow: 'new bow', size: 'new size' },
+  restart: { school: 'new school', bow: 'new bow', size: 'new size', bands: 'new bands' },
   restartWords: {
     school: 'Another school of holding',
     bow: 'Another bow',
     size: 'Another size of bow',
+    bands: 'The hold’s bands were changed',
   },
   filter: {
     which: (said: readonly string[]) =>

@@ -1,0 +1,2 @@
+export * from './archivedHolds';
+export * from './newBands';
