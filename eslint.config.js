@@ -8,13 +8,18 @@ const from = (target, others, message) =>
 const packageZones = [
   ...from(
     'core',
-    ['contract', 'op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
+    ['contract', 'records', 'op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
     'The core imports nothing of the project.',
   ),
   ...from(
     'contract',
-    ['op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
+    ['records', 'op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
     'The contract knows the core only.',
+  ),
+  ...from(
+    'records',
+    ['op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
+    'Rules over records know core and contract only.',
   ),
   ...from(
     'op',
@@ -23,7 +28,7 @@ const packageZones = [
   ),
   ...from(
     'vision',
-    ['core', 'contract', 'op', 'studio-demo', 'server', 'app', 'e2e'],
+    ['core', 'contract', 'records', 'op', 'studio-demo', 'server', 'app', 'e2e'],
     'The hand finder stands by itself.',
   ),
   ...from(
@@ -37,7 +42,7 @@ const packageZones = [
     ['op', 'studio-demo', 'server', 'e2e'],
     'The app reaches the studio through its API only.',
   ),
-  ...from('e2e', ['core', 'contract', 'op', 'server', 'app'], 'Journeys know no package’s inside.'),
+  ...from('e2e', ['core', 'contract', 'records', 'op', 'server', 'app'], 'Journeys know no package’s inside.'),
   ...from('core/bow', ['core/measure', 'core/holds'], 'The bow is below what measures it.'),
   ...from(
     'core/hand',

@@ -3,9 +3,9 @@ import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 
-/** Bundles the server with the project's own packages; what comes from the registry stays outside. */
+/** Bundles the server, the worker of its threads and its tools with the project's own packages; what comes from the registry stays outside. */
 const root = fileURLToPath(new URL('..', import.meta.url));
-const { dependencies } = JSON.parse(readFileSync(`${root}/server/package.json`, 'utf8'));
+const { dependencies, entries } = JSON.parse(readFileSync(`${root}/server/package.json`, 'utf8'));
 
 /** The app's own faces, for letters that the server prints. */
 const faces = {
@@ -21,8 +21,10 @@ for (const [name, face] of Object.entries(faces)) {
 
 await build({
   absWorkingDir: root,
-  entryPoints: ['server/src/main.ts'],
-  outfile: 'server/dist/main.mjs',
+  entryPoints: entries.map((entry) => `server/${entry}`),
+  outdir: 'server/dist',
+  entryNames: '[name]',
+  outExtension: { '.js': '.mjs' },
   bundle: true,
   platform: 'node',
   format: 'esm',

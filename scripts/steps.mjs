@@ -94,7 +94,16 @@ async function compilePackages() {
   writeFileSync(stampOfPackages, lockHash());
 }
 
-const SOURCES = ['app', 'core', 'contract', 'vision', 'server', 'studio-demo', 'scripts'];
+const SOURCES = [
+  'app',
+  'core',
+  'contract',
+  'records',
+  'vision',
+  'server',
+  'studio-demo',
+  'scripts',
+];
 const NOT_SOURCES = new Set(['node_modules', 'dist', '.expo', 'pictures', 'render']);
 
 function sourceFiles(folder) {

@@ -2,10 +2,12 @@ import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
 import { SIGNS } from '@open-palm/core/judge';
 import { READINESS, READINESS_ITEMS } from '@open-palm/core/practice';
+import { doubtSchema, instantSchema, nameSchema } from './bounds';
 import { captureSchema } from './capture';
 import { keptFitSchema } from './fit';
 import { idSchema } from './ids';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
+import { clip } from './clip';
 import { bowSizeSchema, holdIdSchema, settingsSchema } from './setup';
 import { tapSchema } from './tap';
 
@@ -15,11 +17,11 @@ const MOST_CAPTURES = 12;
 export const gripSchema = z
   .object({
     holdId: holdIdSchema,
-    holdVersion: z.number().int().positive(),
+    holdVersion: z.number().int().positive().max(1_000_000),
     settings: settingsSchema,
     bowSize: bowSizeSchema,
     /** Length of the middle finger, measured or estimated, mm. */
-    middleFinger: z.object({ mm: z.number().positive(), sdMm: z.number().nonnegative() }).strict(),
+    middleFinger: z.object({ mm: z.number().positive().max(1000), sdMm: doubtSchema }).strict(),
     /** The relaxed-hand picture that gaps are compared with. */
     relaxedHandId: idSchema.nullable(),
     /** Where bands do not fit this hand: everything is shown, nothing judged. */
@@ -30,7 +32,7 @@ export const gripSchema = z
 /** Signs as a person saw them: there, or not. */
 export const seenSignsSchema = z.record(
   z.string().refine((id) => SIGNS.some((sign) => sign.id === id), {
-    error: (issue) => `there is no sign "${String(issue.input)}"`,
+    error: (issue) => `there is no sign "${clip(String(issue.input))}"`,
   }),
   z.boolean(),
 );
@@ -42,7 +44,7 @@ export const wordSchema = z.string().trim().min(1).max(400).nullable();
 export const readinessSchema = z
   .array(
     z
-      .object({ item: z.enum(READINESS_ITEMS), state: z.string(), word: wordSchema })
+      .object({ item: z.enum(READINESS_ITEMS), state: nameSchema, word: wordSchema })
       .strict()
       .refine(({ item, state }) => READINESS[item].includes(state), {
         path: ['state'],
@@ -51,18 +53,27 @@ export const readinessSchema = z
   )
   .max(READINESS_ITEMS.length);
 
-/** One look at a student's hold, as the client sends it; the measures are worked out again by the server. */
+/** What the teacher was told of a look when it was kept, and by which version of the program: it stays as it was said. */
+export const toldSchema = z
+  .object({
+    code: z.number().int().positive().max(1_000_000),
+    measures: z.array(mergedMeasureSchema).max(400),
+  })
+  .strict();
+
+/** One look at a student's hold, as the client sends it; what is followed over time is worked out again by the server. */
 export const checkInputSchema = z
   .object({
     studentId: idSchema,
     setupId: idSchema,
-    takenAt: z.iso.datetime({ offset: true }),
+    takenAt: instantSchema,
     context: z.enum(CONTEXTS),
     grip: gripSchema,
     captures: z.array(captureSchema).max(MOST_CAPTURES, `at most ${MOST_CAPTURES} pictures`),
     taps: z.array(tapSchema).max(200),
     signs: seenSignsSchema.default({}),
     readiness: readinessSchema.default([]),
+    told: toldSchema.optional(),
   })
   .strict()
   .refine(
@@ -73,7 +84,7 @@ export const checkInputSchema = z
     },
   );
 
-/** A kept check with what was worked out of it. */
+/** A kept check with what was worked out of it; its measures are those that were told when it was kept. */
 export const checkSchema = checkInputSchema.extend({
   id: idSchema,
   measures: z.array(mergedMeasureSchema),
@@ -84,5 +95,6 @@ export const checkSchema = checkInputSchema.extend({
 export type Grip = z.infer<typeof gripSchema>;
 export type CheckInput = z.infer<typeof checkInputSchema>;
 export type Check = z.infer<typeof checkSchema>;
+export type Told = z.infer<typeof toldSchema>;
 export type Readiness = z.infer<typeof readinessSchema>;
 export type SeenSigns = z.infer<typeof seenSignsSchema>;

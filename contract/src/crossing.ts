@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { ELBOW_LEVELS } from '@open-palm/core/measure';
+import { instantSchema } from './bounds';
 import { idSchema } from './ids';
+import { lenientArray } from './lenientArray';
 
 /** How the elbow was seen on each string, the lowest first. */
 const elbowsSchema = z
@@ -20,14 +22,14 @@ export const crossingInputSchema = z
   .object({
     studentId: idSchema,
     setupId: idSchema,
-    seenAt: z.iso.datetime({ offset: true }),
+    seenAt: instantSchema,
     strings: elbowsSchema,
   })
   .strict();
 
 export const crossingSchema = crossingInputSchema.extend({ id: idSchema });
 
-export const crossingListSchema = z.object({ crossings: z.array(crossingSchema) });
+export const crossingListSchema = z.object({ crossings: lenientArray(crossingSchema) });
 
 export type CrossingInput = z.infer<typeof crossingInputSchema>;
 export type Crossing = z.infer<typeof crossingSchema>;

@@ -11,11 +11,12 @@ import {
 import { seenSignsSchema } from './check';
 import { fittedHandSchema } from './fit';
 import { idSchema } from './ids';
+import { lenientArray } from './lenientArray';
 import { logEntrySchema, ownCueSchema } from './lessonLog';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
 import { ownHoldSchema } from './ownHold';
 import { relaxedHandSchema } from './relaxedHand';
-import { studentSchema } from './student';
+import { keptStudentSchema } from './student';
 import { setupTrackSchema } from './track';
 
 const standingsSchema = z.record(z.enum(FAMILIES), z.enum(STANDINGS));
@@ -43,15 +44,16 @@ export const datedMeasureSchema = z.object({
 
 /** How a student's hold on one instrument was last seen: by measure, because no one picture shows everything. */
 export const handFileSchema = z.object({
-  student: studentSchema,
+  workingOut: z.number().int().default(0),
+  student: keptStudentSchema,
   /** The instrument that the rest is about. */
   setupId: idSchema,
   /** The teacher's own holds, for those setups that point to one. */
-  ownHolds: z.array(ownHoldSchema),
+  ownHolds: lenientArray(ownHoldSchema),
   relaxedHand: relaxedHandSchema.nullable(),
-  history: z.array(checkSummarySchema),
+  history: lenientArray(checkSummarySchema),
   /** The newest value of each measure, and the one before it. */
-  lastSeen: z.array(
+  lastSeen: lenientArray(
     z.object({ latest: datedMeasureSchema, previous: datedMeasureSchema.nullable() }),
   ),
   standings: standingsSchema,
@@ -61,28 +63,34 @@ export const handFileSchema = z.object({
   /** Signs that only a person sees, each from the newest look that told of it. */
   signs: seenSignsSchema,
   /** What was said, tried, overruled and timed in lessons, newest first; flags that it hurts are always among it. */
-  log: z.array(logEntrySchema),
+  log: lenientArray(logEntrySchema),
   /** The teacher's own cues, for whichever student they were first said. */
-  ownCues: z.array(ownCueSchema),
+  ownCues: lenientArray(ownCueSchema),
 });
 
 /** A student in the list, with what the small portrait of the main instrument needs. */
 export const studentListItemSchema = z.object({
-  student: studentSchema,
+  student: keptStudentSchema,
   lastCheckAt: z.string().nullable(),
   standings: standingsSchema,
   contacts: contactsSchema,
   thumbIpFlexionDeg: z.number().nullable(),
   verdicts: z.partialRecord(z.enum(MEASURE_IDS), z.enum(VERDICTS)),
   /** How the holds stand over the weeks, on every instrument that is played. */
-  tracks: z.array(setupTrackSchema),
+  tracks: lenientArray(setupTrackSchema),
   /** What is open with this student: that it hurts, what was agreed, aids and their steps. */
-  open: z.array(logEntrySchema),
+  open: lenientArray(logEntrySchema),
 });
 
+/** How many instruments are still worked out while this is answered: what stands of them may be of a moment ago. */
+const workingOut = z.number().int().default(0);
+
 export const studentListSchema = z.object({
-  students: z.array(studentListItemSchema),
-  ownHolds: z.array(ownHoldSchema),
+  workingOut,
+  /** Records of the studio that could not be read and were left out. */
+  unreadable: z.number().int().default(0),
+  students: lenientArray(studentListItemSchema),
+  ownHolds: lenientArray(ownHoldSchema),
 });
 
 export type CheckSummary = z.infer<typeof checkSummarySchema>;

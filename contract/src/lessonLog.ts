@@ -2,12 +2,14 @@ import { z } from 'zod';
 import { CAUSES } from '@open-palm/core/judge';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
 import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+import { dateSchema, instantSchema } from './bounds';
 import { wordSchema } from './check';
+import { clip } from './clip';
 import { idSchema } from './ids';
 import { RESTARTS } from './restarts';
 
 const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
-  error: (issue) => `there is no cause "${String(issue.input)}"`,
+  error: (issue) => `there is no cause "${clip(String(issue.input))}"`,
 });
 
 const xMm = z.number().min(-400).max(800);
@@ -44,7 +46,7 @@ const shared = {
   id: idSchema,
   studentId: idSchema,
   setupId: idSchema,
-  madeAt: z.iso.datetime({ offset: true }),
+  madeAt: instantSchema,
 };
 
 /**
@@ -123,7 +125,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       kind: z.literal('test'),
       checkId: idSchema.nullable(),
       test: z.string().refine((id) => WHOLE_HAND_TESTS.some((test) => test.id === id), {
-        error: (issue) => `there is no test "${String(issue.input)}"`,
+        error: (issue) => `there is no test "${clip(String(issue.input))}"`,
       }),
       result: testResultSchema,
     })
@@ -134,7 +136,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       ...shared,
       kind: z.literal('promise'),
       words: z.string().trim().min(1, 'what was agreed is missing').max(200),
-      due: z.iso.date(),
+      due: dateSchema,
     })
     .strict(),
   /** It was kept, or is let go, or was ticked off by mistake. */
@@ -152,10 +154,10 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       ...shared,
       kind: z.literal('aid'),
       aid: z.string().refine((id) => AIDS.some((aid) => aid.id === id), {
-        error: (issue) => `there is no aid "${String(issue.input)}"`,
+        error: (issue) => `there is no aid "${clip(String(issue.input))}"`,
       }),
-      from: z.iso.date(),
-      off: z.iso.date(),
+      from: dateSchema,
+      off: dateSchema,
     })
     .strict()
     .refine(({ from, off }) => from < off, {
@@ -178,7 +180,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       ...shared,
       kind: z.literal('planned'),
       why: z.enum(RESTARTS),
-      on: z.iso.date(),
+      on: dateSchema,
       word: wordSchema,
     })
     .strict(),

@@ -25,9 +25,18 @@ export const letterInputSchema = z
 
 export const letterSchema = letterInputSchema.extend({
   checkId: idSchema,
+  version: z.number().int().positive().default(1),
   /** When it was last put into the outbox for mail, if ever. */
   mailedAt: z.string().nullable(),
 });
+
+/** What is written of a kept letter, as an edit sends it. */
+export const letterInputOf = ({
+  checkId: _,
+  version: __,
+  mailedAt: ___,
+  ...input
+}: Letter): LetterInput => input;
 
 /** To whom a letter goes. */
 export const mailInputSchema = z

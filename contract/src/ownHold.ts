@@ -1,6 +1,10 @@
 import { z } from 'zod';
 import { HOLD_IDS, holdSchema } from '@open-palm/core/holds';
 import { idSchema } from './ids';
+import { lenientArray } from './lenientArray';
+
+/** Several times the longest hold that ships, letters of JSON. */
+const LONGEST_HOLD = 120_000;
 
 /** A teacher's own hold: a copy of a shipped one with bands of their own. Each change is a new version. */
 export const ownHoldSchema = holdSchema
@@ -8,6 +12,9 @@ export const ownHoldSchema = holdSchema
   .refine(({ own }) => HOLD_IDS.includes(own.basedOn), {
     path: ['own', 'basedOn'],
     error: `expected one of ${HOLD_IDS.join(', ')}`,
+  })
+  .refine((hold) => JSON.stringify(hold).length <= LONGEST_HOLD, {
+    error: 'there is more in it than a hold needs',
   });
 
-export const ownHoldListSchema = z.object({ holds: z.array(ownHoldSchema) });
+export const ownHoldListSchema = z.object({ holds: lenientArray(ownHoldSchema) });

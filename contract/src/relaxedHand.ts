@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { SIDES } from '@open-palm/core/measure';
+import { instantSchema } from './bounds';
 import { imageSizeSchema, markedPointSchema } from './capture';
 import { idSchema } from './ids';
 
@@ -8,7 +9,7 @@ import { idSchema } from './ids';
 export const relaxedHandInputSchema = z
   .object({
     studentId: idSchema,
-    takenAt: z.iso.datetime({ offset: true }),
+    takenAt: instantSchema,
     pictureId: idSchema,
     side: z.enum(SIDES),
     image: imageSizeSchema,

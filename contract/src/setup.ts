@@ -13,7 +13,9 @@ export const holdIdSchema = z
 export const bowSizeSchema = z.enum(Object.keys(BOW_SIZES) as [BowSize, ...BowSize[]]);
 
 /** A teacher's answers where schools differ: the option's id by the setting's id. */
-export const settingsSchema = z.record(z.string().max(40), z.string().max(40));
+export const settingsSchema = z
+  .record(z.string().max(40), z.string().max(40))
+  .refine((settings) => Object.keys(settings).length <= 40, 'at most 40 settings');
 
 /** What is taken for a bow at all, g: from a small child's to twice a heavy bass bow. */
 export const LIGHTEST_G = 15;

@@ -45,6 +45,15 @@ export const studentInputSchema = z
 
 export const studentSchema = studentInputSchema.extend({ id: idSchema });
 
+/** A student as the studio has it, in the version that an edit is based on. */
+export const keptStudentSchema = studentSchema.extend({
+  version: z.number().int().positive().default(1),
+});
+
+/** What is written down of a kept student, as an edit sends it. */
+export const inputOf = ({ id: _, version: __, ...input }: KeptStudent): StudentInput => input;
+
 export type SkinTone = (typeof SKIN_TONES)[number];
 export type StudentInput = z.infer<typeof studentInputSchema>;
 export type Student = z.infer<typeof studentSchema>;
+export type KeptStudent = z.infer<typeof keptStudentSchema>;

@@ -1,20 +1,22 @@
 import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
 import { STROKE_CHANNELS } from '@open-palm/core/stroke/series';
+import { instantSchema, positiveDoubtSchema, secondsSchema, valueSchema } from './bounds';
 import { idSchema } from './ids';
+import { lenientArray } from './lenientArray';
 
 /** More frames than these are no take of a few strokes. */
 const MOST_FRAMES = 10_000;
 
-const values = z.array(z.number().nullable()).max(MOST_FRAMES).readonly();
+const values = z.array(valueSchema.nullable()).max(MOST_FRAMES).readonly();
 
 /** A recorded stroke or several: what was seen in each frame. */
 export const strokeSeriesSchema = z
   .object({
-    timesS: z.array(z.number()).max(MOST_FRAMES, `at most ${MOST_FRAMES} frames`).readonly(),
+    timesS: z.array(secondsSchema).max(MOST_FRAMES, `at most ${MOST_FRAMES} frames`).readonly(),
     channels: z.partialRecord(z.enum(STROKE_CHANNELS), values),
-    noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), z.number().positive()).optional(),
-    bridgedS: z.number().positive().optional(),
+    noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), positiveDoubtSchema).optional(),
+    bridgedS: z.number().positive().max(10_000_000).optional(),
   })
   .strict()
   .superRefine(({ timesS, channels }, context) => {
@@ -27,8 +29,8 @@ export const strokeSeriesSchema = z
 
 export const strokeCutSchema = z
   .object({
-    fromS: z.number(),
-    toS: z.number(),
+    fromS: secondsSchema,
+    toS: secondsSchema,
     direction: z.enum(['down', 'up']).nullable(),
   })
   .strict()
@@ -45,7 +47,7 @@ export const takeInputSchema = z
   .object({
     studentId: idSchema,
     setupId: idSchema,
-    takenAt: z.iso.datetime({ offset: true }),
+    takenAt: instantSchema,
     context: z.enum(CONTEXTS),
     source: z.enum(TAKE_SOURCES),
     series: strokeSeriesSchema,
@@ -58,7 +60,13 @@ export const takeInputSchema = z
 
 export const takeSchema = takeInputSchema.extend({ id: idSchema });
 
-export const takeListSchema = z.object({ takes: z.array(takeSchema) });
+/** A take as the studio has it, in the version that an edit is based on. */
+export const keptTakeSchema = takeSchema.extend({
+  version: z.number().int().positive().default(1),
+});
+
+export const takeListSchema = z.object({ takes: lenientArray(keptTakeSchema) });
 
 export type TakeInput = z.infer<typeof takeInputSchema>;
 export type Take = z.infer<typeof takeSchema>;
+export type KeptTake = z.infer<typeof keptTakeSchema>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
+import { nameSchema, positiveDoubtSchema, valueSchema } from './bounds';
 
 /** What a person answered by eye: that it is good, a category, or a value with the doubt of an eye. */
 export const tapSchema = z
@@ -7,8 +8,8 @@ export const tapSchema = z
     measure: z.enum(MEASURE_IDS),
     answer: z.discriminatedUnion('kind', [
       z.object({ kind: z.literal('fine') }).strict(),
-      z.object({ kind: z.literal('category'), category: z.string() }).strict(),
-      z.object({ kind: z.literal('value'), value: z.number(), sd: z.number().positive() }).strict(),
+      z.object({ kind: z.literal('category'), category: nameSchema }).strict(),
+      z.object({ kind: z.literal('value'), value: valueSchema, sd: positiveDoubtSchema }).strict(),
     ]),
     place: z.enum(PLACES).optional(),
   })

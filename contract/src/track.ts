@@ -13,6 +13,7 @@ import type { Restart, ScoredMeasure, TrackedCheck } from '@open-palm/core/track
 import { defaultSem, pooledSem } from '@open-palm/core/track/realChange';
 import { seriesOf } from '@open-palm/core/track/seriesOf';
 import { idSchema } from './ids';
+import { lenientArray } from './lenientArray';
 import { calendarDay } from './lessonTime';
 import type { LogEntry } from './lessonLog';
 import { contactsSchema } from './measureSchema';
@@ -49,7 +50,7 @@ export const trackCheckSchema = z.object({
 /** Every look at a hold, oldest first, with what is drawn of each. */
 export const historySchema = z.object({
   setupId: idSchema,
-  checks: z.array(trackCheckSchema.extend({ contacts: contactsSchema })),
+  checks: lenientArray(trackCheckSchema.extend({ contacts: contactsSchema })),
 });
 
 /** How a hold on one instrument stands over the weeks, as lists need it. */

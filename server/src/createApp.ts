@@ -10,9 +10,11 @@ import { pictureRoutes } from './features/pictures/routes';
 import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { studentRoutes } from './features/students/routes';
 import { takeRoutes } from './features/takes/routes';
+import { builds } from './middleware/builds';
 import { errors, type Log } from './middleware/errors';
 import { localOnly } from './middleware/localOnly';
 import { serveWebApp } from './middleware/webApp';
+import { studioRoutes, type StudioReport } from './studio/routes';
 import type { StudioParts } from './studioParts';
 
 export interface AppParts extends StudioParts {
@@ -24,6 +26,10 @@ export interface AppParts extends StudioParts {
   fontDir?: string;
   /** The built app; without it only the API answers. */
   webDir?: string;
+  /** Which build of Open Palm this is. */
+  build: string;
+  /** What was found when the studio was opened. */
+  report: StudioReport;
   log: Log;
 }
 
@@ -32,23 +38,25 @@ const GIVEN_UP = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'ECONNRESET', 'EPIPE']);
 
 /** The server without a port: errors first, then who may ask, then what is asked. */
 export function createApp(parts: AppParts): Koa {
-  const { db, pictureDir, outboxDir, fontDir, webDir, now, zone, log } = parts;
+  const { db, pictureDir, outboxDir, fontDir, webDir, now, build, log } = parts;
   const app = new Koa();
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Whoever leaves a page gives up what it was still loading: that is no fault.
     if (!GIVEN_UP.has(error.code ?? '')) log({ level: 'error', stack: error.stack });
   });
   app.use(errors(log));
+  app.use(builds(build));
   app.use(localOnly);
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
   for (const routes of [
-    studentRoutes({ db, now, zone }),
-    checkRoutes({ db, now, zone }),
+    studentRoutes(parts),
+    checkRoutes(parts),
     holdRoutes({ db, now }),
     relaxedHandRoutes({ db, now }),
     pictureRoutes({ db, pictureDir, now }),
-    lessonLogRoutes({ db, now, zone }),
-    exchangeRoutes({ db, now, zone }),
+    lessonLogRoutes(parts),
+    exchangeRoutes(parts),
+    studioRoutes(parts),
     takeRoutes({ db, now }),
     crossingRoutes({ db, now }),
     letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),

@@ -1,50 +1,64 @@
-import { mkdirSync } from 'node:fs';
 import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import type { Knex } from 'knex';
 import { createApp } from './createApp';
-import { openDatabase } from './db/openDatabase';
-import { sweepPictures } from './features/pictures/service';
-import { seedDemo } from './seedDemo';
-import { refreshTrack } from './tracking/refreshTrack';
-import { untracked } from './tracking/repo';
+import { FolderTaken } from './db/lockFolder';
+import { openStudio, type OpenedStudio } from './openStudio';
 
 const host = '127.0.0.1';
 const port = Number(process.env.PORT ?? 8080);
 const dataDir = process.env.DATA_DIR ?? 'data';
 const webDir = process.env.WEB_DIR;
-/** The build lays the printed faces beside the server. */
-const fontDir = fileURLToPath(new URL('./fonts', import.meta.url));
-const demoPictureDir = process.env.DEMO_PICTURES;
+const build = process.env.OPEN_PALM_BUILD ?? 'unbuilt';
+/** The build lays the printed faces and the worker beside the server. */
+const beside = (name: string) => fileURLToPath(new URL(name, import.meta.url));
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 const log = (entry: Record<string, unknown>) => process.stderr.write(`${JSON.stringify(entry)}\n`);
 const now = () => new Date();
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-let db: Knex | undefined;
+let studio: OpenedStudio | undefined;
 
-/** Opens the studio. Only once the port is ours: a second server must not touch the data of the first. */
-async function openStudio(): Promise<RequestListener> {
-  mkdirSync(dataDir, { recursive: true });
-  const pictureDir = join(dataDir, 'pictures');
-  db = await openDatabase(join(dataDir, 'studio.sqlite'));
-  await sweepPictures(db, pictureDir, now());
-  const parts = { db, pictureDir, now, zone };
-  for (const id of await untracked(db)) await refreshTrack(db, id, zone);
-  if (demoPictureDir) {
-    const checks = await seedDemo(parts, demoPictureDir);
-    if (checks > 0) say(`The demo studio is filled: ${checks} checks.`);
+/** Opens the studio and tells what a person should know of it. */
+async function open(): Promise<RequestListener> {
+  const opened = await openStudio({
+    dataDir,
+    workerFile: beside('./worker.mjs'),
+    demoPictureDir: process.env.DEMO_PICTURES,
+    now,
+    zone,
+    log,
+  });
+  studio = opened;
+  const { db, deriver, pictureDir, found, filled, renewed } = opened;
+  if (filled > 0) say(`The demo studio is filled: ${filled} checks.`);
+  if (renewed > 0) say(`${renewed} looks are worked out anew, because Open Palm was renewed.`);
+  if (found.setAside) {
+    const { files, folder } = found.setAside;
+    say(`${files} files that belong to nothing in this studio were set aside in ${folder}.`);
   }
-  const outboxDir = join(dataDir, 'outbox');
-  return createApp({ ...parts, outboxDir, fontDir, log, ...(webDir ? { webDir } : {}) }).callback();
+  if (found.missing > 0) say(`${found.missing} pictures have lost their file.`);
+  const app = createApp({
+    db,
+    deriver,
+    pictureDir,
+    outboxDir: join(dataDir, 'outbox'),
+    fontDir: beside('./fonts'),
+    build,
+    report: { setAside: found.setAside },
+    now,
+    zone,
+    log,
+    ...(webDir ? { webDir } : {}),
+  });
+  return app.callback();
 }
 
 let opened: (listener: RequestListener) => void;
-const studio = new Promise<RequestListener>((resolve) => (opened = resolve));
+const ready = new Promise<RequestListener>((resolve) => (opened = resolve));
 const server = createServer((request, response) => {
-  void studio.then((listener) => listener(request, response));
+  void ready.then((listener) => listener(request, response));
 });
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -58,11 +72,15 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 });
 server.listen(port, host, async () => {
   try {
-    opened(await openStudio());
+    opened(await open());
     say(`Open Palm is ready: http://${host}:${port}`);
   } catch (error) {
     const reason = error instanceof Error ? (error.stack ?? error.message) : String(error);
-    process.stderr.write(`The studio in ${dataDir} could not be opened: ${reason}\n`);
+    process.stderr.write(
+      error instanceof FolderTaken
+        ? `${error.message}\n`
+        : `The studio in ${dataDir} could not be opened: ${reason}\n`,
+    );
     process.exit(1);
   }
 });
@@ -73,7 +91,7 @@ async function stop(): Promise<void> {
   stopping = true;
   server.closeAllConnections();
   await new Promise((resolve) => server.close(resolve));
-  await db?.destroy();
+  await studio?.close();
   say('Open Palm has stopped.');
   process.exit(0);
 }

@@ -1,3 +1,5 @@
+import type { Conflict } from '@open-palm/contract';
+
 /** An error meant for the client: it is answered as it stands, and not logged as a fault. */
 export class Problem extends Error {
   constructor(
@@ -8,6 +10,13 @@ export class Problem extends Error {
   ) {
     super(message);
     this.name = 'Problem';
+  }
+}
+
+/** Two edits changed the same fields: a person chooses between what they sent and what stands here. */
+export class ConflictProblem extends Problem {
+  constructor(readonly conflict: Conflict) {
+    super(409, 'edited', 'This was changed elsewhere in the meantime. Choose what counts.', 'body');
   }
 }
 

@@ -1,6 +1,9 @@
-import type { z } from 'zod';
-import { idSchema, issuesFromZod } from '@open-palm/contract';
+import type { Context } from 'koa';
+import { z } from 'zod';
+import { idSchema, issuesFromZod, HEADERS } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
+import { Problem } from './problem';
+import type { Written } from './studioParts';
 
 /**
  * A request's body, checked by its schema.
@@ -18,4 +21,41 @@ export function readId(value: string | undefined): string {
   const result = idSchema.safeParse(value);
   if (!result.success) throw new InputError(issuesFromZod(result.error, 'id'));
   return result.data;
+}
+
+/** How a write came: its body as received, and who made it. */
+export const writtenBy = (ctx: Context): Written => ({
+  received: ctx.request.body,
+  madeBy: idSchema.safeParse(ctx.get(HEADERS.madeBy)).data ?? null,
+});
+
+/** An edit of something that changes: under an id of its own, so that repeating it is known, and on what it is based. */
+export interface Edit {
+  id: string;
+  basedOn: number;
+}
+
+const basedOnSchema = z.coerce.number().int().min(0).max(1_000_000_000);
+
+/**
+ * The edit that a write names; null when it names none, and then it can only add something new.
+ *
+ * @throws Problem `malformed` for an edit that is named by half
+ */
+export function readEdit(ctx: Context): Edit | null {
+  const [id, basedOn] = [ctx.get(HEADERS.edit), ctx.get(HEADERS.basedOn)];
+  if (id === '' && basedOn === '') return null;
+  const read = { id: idSchema.safeParse(id), basedOn: basedOnSchema.safeParse(basedOn || 'none') };
+  if (!read.id.success) {
+    throw new Problem(400, 'malformed', 'An edit has a UUID of version 7.', HEADERS.edit);
+  }
+  if (!read.basedOn.success) {
+    throw new Problem(
+      400,
+      'malformed',
+      'An edit says which version it is based on.',
+      HEADERS.basedOn,
+    );
+  }
+  return { id: read.id.data, basedOn: read.basedOn.data };
 }

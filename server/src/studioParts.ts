@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { Deriver } from './derive/deriver';
 
 /** What every write to the studio needs. */
 export interface StudioParts {
@@ -6,4 +7,13 @@ export interface StudioParts {
   now: () => Date;
   /** The teacher's time zone: by its calendar days are counted where a student has no lesson time of their own. */
   zone: string;
+  deriver: Deriver;
+}
+
+/** How a write came. */
+export interface Written {
+  /** The body as it came, before anything was filled in. */
+  received: unknown;
+  /** The device that made it, where it says so. */
+  madeBy: string | null;
 }

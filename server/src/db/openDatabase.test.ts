@@ -26,6 +26,7 @@ describe('openDatabase', () => {
       'captures',
       'checks',
       'crossings',
+      'edits',
       'holds',
       'letters',
       'log_entries',
@@ -33,8 +34,11 @@ describe('openDatabase', () => {
       'pictures',
       'relaxed_hands',
       'setups',
+      'stale_setups',
       'students',
+      'studio_facts',
       'takes',
+      'told',
       'tracks',
     ]);
     await db.migrate.rollback(undefined, true);
@@ -63,6 +67,7 @@ describe('openDatabase', () => {
   it('carries the students and checks of an earlier studio over, and back', async () => {
     const db = await openDatabase(freshFile());
     const later = '20261125150000_setups_taps_holds';
+    await db.migrate.down({ name: '20261129110000_facts_first' });
     await db.migrate.down({ name: '20261126090000_tracking' });
     await db.migrate.down({ name: '20261126020000_crossings' });
     await db.migrate.down({ name: '20261126010000_takes_fingers_seen' });

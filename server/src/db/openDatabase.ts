@@ -8,6 +8,7 @@ import * as takes from '../../migrations/20261125230000_takes';
 import * as takesFingersSeen from '../../migrations/20261126010000_takes_fingers_seen';
 import * as crossings from '../../migrations/20261126020000_crossings';
 import * as tracking from '../../migrations/20261126090000_tracking';
+import * as factsFirst from '../../migrations/20261129110000_facts_first';
 
 interface Migration {
   name: string;
@@ -26,6 +27,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261126010000_takes_fingers_seen', ...takesFingersSeen },
   { name: '20261126020000_crossings', ...crossings },
   { name: '20261126090000_tracking', ...tracking },
+  { name: '20261129110000_facts_first', ...factsFirst },
 ];
 
 /** Migrations come from the list above, so that the built server carries them inside itself. */

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { handFileSchema, studentListSchema, type LogEntry } from '@open-palm/contract';
+import { handFileSchema, HEADERS, studentListSchema, type LogEntry } from '@open-palm/contract';
 import {
   importPreviewSchema,
   readStudioFile,
@@ -11,7 +11,7 @@ import {
   studentWithPicture,
   type ExampleIds,
 } from '../testing/examples';
-import { openTestStudio, type TestStudio } from '../testing/testStudio';
+import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
 
 let studio: TestStudio;
 beforeEach(async () => (studio = await openTestStudio()));
@@ -21,7 +21,7 @@ jest.setTimeout(30_000);
 const post = async (where: TestStudio, path: string, body: string | Uint8Array) => {
   const response = await fetch(where.url + path, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream' },
+    headers: { 'Content-Type': 'application/octet-stream', [HEADERS.build]: BUILD },
     body: body as BodyInit,
   });
   return { status: response.status, body: (await response.json()) as never };
@@ -168,7 +168,7 @@ describe('importing', () => {
     for (const type of ['text/plain', 'application/x-www-form-urlencoded']) {
       const response = await fetch(`${studio.url}/api/import/preview`, {
         method: 'POST',
-        headers: { 'Content-Type': type },
+        headers: { 'Content-Type': type, [HEADERS.build]: BUILD },
         body: 'name\nAnna',
       });
       expect(response.status).toBe(415);

@@ -36,7 +36,7 @@ export async function* studioJson(db: Knex): AsyncGenerator<string> {
   const head = {
     format: STUDIO_FORMAT,
     version: 1,
-    students: await allStudents(db),
+    students: (await allStudents(db)).map(({ version: _, ...student }) => student),
     holds: await everyHold(db),
   };
   yield `${JSON.stringify(head).slice(0, -1)},"checks":[`;

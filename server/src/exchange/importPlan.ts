@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
-import type { CheckInput, LogEntry, Student } from '@open-palm/contract';
+import type { CheckInput, KeptStudent, LogEntry, Student } from '@open-palm/contract';
 import {
   checksFromTable,
   CHECK_COLUMNS,
@@ -167,11 +167,13 @@ async function planStudio(db: Knex, text: string, sha256: string): Promise<Impor
 }
 
 /** Who is new, who is known and changes, and how many stay as they are. */
-function sortOut(students: readonly Student[], known: ReadonlyMap<string, Student>) {
+function sortOut(students: readonly Student[], known: ReadonlyMap<string, KeptStudent>) {
   const fresh = students.filter(({ id }) => !known.has(id));
   const changed = students.filter((student) => {
-    const before = known.get(student.id);
-    return before !== undefined && !isDeepStrictEqual(before, student);
+    const kept = known.get(student.id);
+    if (!kept) return false;
+    const { version: _, ...before } = kept;
+    return !isDeepStrictEqual(before, student);
   });
   return { fresh, changed, same: students.length - fresh.length - changed.length };
 }

@@ -14,7 +14,7 @@ const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
 
 /** Students and looks as files, both ways. */
 export function exchangeRoutes(parts: StudioParts): Router {
-  const { db, zone } = parts;
+  const { db, zone, deriver } = parts;
   const router = new Router({ prefix: '/api' });
   const download = (ctx: Context, name: string, type: string) => {
     ctx.type = type;
@@ -26,12 +26,14 @@ export function exchangeRoutes(parts: StudioParts): Router {
     ctx.body = await studentsTable(db);
   });
 
-  router.get('/export/checks.csv', (ctx) => {
+  router.get('/export/checks.csv', async (ctx) => {
+    await deriver.allSettled();
     download(ctx, 'checks.csv', 'text/csv; charset=utf-8');
     ctx.body = Readable.from(checksTable(db));
   });
 
-  router.get('/export/studio.json', (ctx) => {
+  router.get('/export/studio.json', async (ctx) => {
+    await deriver.allSettled();
     download(ctx, 'studio.json', 'application/json; charset=utf-8');
     ctx.body = Readable.from(studioJson(db));
   });

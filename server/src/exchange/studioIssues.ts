@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import { describeIssue, gripFacts, type CheckInput, type Student } from '@open-palm/contract';
 import type { RowIssue, StudioFile } from '@open-palm/contract/exchange';
 import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
+import { shippedHold } from '@open-palm/core/holds/archive';
 import { findHoldIssues, findLookIssues } from '@open-palm/core/measure';
 import { everyHold } from '../references/repo';
 import { setupOwners } from './repo';
@@ -61,11 +62,13 @@ export async function studioIssues(
   ];
 }
 
-/** A shipped hold as it ships now; an own one in its version, or in any where none is asked for. */
+/** A hold in its version, a shipped one out of the archive; in any where none is asked for. */
 function holdFinder(own: readonly Hold[]) {
   return (id: string, version: number | null): Hold | undefined =>
     HOLD_IDS.includes(id)
-      ? holdById(id)
+      ? version === null
+        ? holdById(id)
+        : shippedHold(id, version)
       : own.find((hold) => hold.id === id && (version === null || hold.version === version));
 }
 
@@ -74,9 +77,11 @@ export function withoutMissingPictures(
   { id, measures, ...input }: StudioFile['checks'][number],
   pictures: ReadonlySet<string>,
 ): { id: string; input: CheckInput; lost: boolean } {
-  const kept = { ...input, grip: { ...input.grip, relaxedHandId: null } };
+  const { told: _, ...given } = input;
+  const kept = { ...given, grip: { ...input.grip, relaxedHandId: null } };
   if (input.captures.every(({ pictureId }) => pictures.has(pictureId))) {
-    return { id, input: kept, lost: false };
+    const told = input.told ? { told: input.told } : {};
+    return { id, input: { ...kept, ...told }, lost: false };
   }
   const answered = new Set(input.taps.map(({ measure, place }) => `${measure} ${place ?? ''}`));
   const taps = measures.flatMap(({ measure, place }): CheckInput['taps'] => {

@@ -1,8 +1,8 @@
 import type { Middleware } from 'koa';
 import { v7 as uuidv7 } from 'uuid';
-import { describeIssue, type ApiErrorBody } from '@open-palm/contract';
+import { clip, describeIssue, type ApiErrorBody } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
-import { Problem } from '../problem';
+import { ConflictProblem, Problem } from '../problem';
 
 export type Log = (entry: Record<string, unknown>) => void;
 
@@ -24,17 +24,29 @@ export function errors(log: Log): Middleware {
       }
       ctx.status = problem.status;
       const { code, message, where } = problem;
-      const body: ApiErrorBody = { error: { code, message, where } };
+      const body: ApiErrorBody = {
+        error: { code, message, where: clip(where, LONGEST_WHERE) },
+        ...(problem instanceof ConflictProblem ? { conflict: problem.conflict } : {}),
+      };
       ctx.body = body;
     }
   };
 }
 
+/** An answer says what is wrong and where; it does not send back what came. */
+const LONGEST_WHERE = 200;
+const LONGEST_ISSUE = 200;
+const MOST_ISSUES = 30;
+
 function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof InputError) {
     const [first] = error.issues;
-    const message = error.issues.map(describeIssue).join(' ');
+    const told = error.issues
+      .slice(0, MOST_ISSUES)
+      .map((issue) => clip(describeIssue(issue), LONGEST_ISSUE));
+    const rest = error.issues.length - told.length;
+    const message = [...told, ...(rest > 0 ? [`And ${rest} more.`] : [])].join(' ');
     return new Problem(400, first?.code ?? 'malformed', message, first?.where ?? 'body');
   }
   return (
@@ -49,8 +61,19 @@ function asBodyProblem(error: unknown): Problem | null {
   if (error.status === 413) {
     return new Problem(413, 'tooLarge', 'This is larger than what is taken here.', 'body');
   }
-  if (error.status === 400) {
-    return new Problem(400, 'notJson', 'The body is not JSON, or it broke off.', 'body');
+  if (error instanceof URIError || /decode|uri/i.test(error.message)) {
+    return new Problem(400, 'malformed', 'The address is written in a way that says nothing.', '');
+  }
+  if (error.status === 415) {
+    return new Problem(
+      415,
+      'malformed',
+      'The body is written in a way that is not read here.',
+      'body',
+    );
+  }
+  if (typeof error.status === 'number' && error.status >= 400 && error.status < 500) {
+    return new Problem(error.status, 'notJson', 'The body is not JSON, or it broke off.', 'body');
   }
   return null;
 }

@@ -9,7 +9,13 @@ const exists = async (db: Knex, table: string, where: Record<string, string>): P
 
 export const studentExists = (db: Knex, id: string) => exists(db, 'students', { id });
 
-export const pictureExists = (db: Knex, id: string) => exists(db, 'pictures', { id });
+/** The first of these pictures that is not known here, by its index; null when all are. */
+export async function missingPicture(db: Knex, ids: readonly string[]): Promise<number | null> {
+  if (ids.length === 0) return null;
+  const known = new Set<string>(await db('pictures').whereIn('id', ids).pluck('id'));
+  const at = ids.findIndex((id) => !known.has(id));
+  return at < 0 ? null : at;
+}
 
 /** Whether a setup is one of the student's, of now or of earlier. */
 export const setupExists = (db: Knex, studentId: string, id: string) =>

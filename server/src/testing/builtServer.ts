@@ -2,14 +2,17 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { buildSync } from 'esbuild';
-import { dependencies } from '../../package.json';
+import { dependencies, entries as SERVER_ENTRIES } from '../../package.json';
 
 /** Builds the server as it ships, under a name of its own so that test files do not disturb each other. */
 export function buildServer(name: string): string {
-  const outfile = join(__dirname, `../../dist/${name}.mjs`);
+  const outdir = join(__dirname, `../../dist/${name}`);
   buildSync({
-    entryPoints: [join(__dirname, '../main.ts')],
-    outfile,
+    entryPoints: SERVER_ENTRIES.map((entry) => join(__dirname, '../..', entry)),
+    outdir,
+    entryNames: '[name]',
+    outExtension: { '.js': '.mjs' },
+    splitting: false,
     bundle: true,
     platform: 'node',
     format: 'esm',
@@ -17,7 +20,7 @@ export function buildServer(name: string): string {
       (dependency) => !dependency.startsWith('@open-palm/'),
     ),
   });
-  return outfile;
+  return join(outdir, 'main.mjs');
 }
 
 export const freePort = () =>

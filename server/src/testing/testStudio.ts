@@ -4,8 +4,12 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
+import { v7 as uuidv7 } from 'uuid';
+import { HEADERS } from '@open-palm/contract';
 import { createApp } from '../createApp';
 import { openDatabase } from '../db/openDatabase';
+import { createDeriver, type Deriver } from '../derive/deriver';
+import { inlineRunner } from '../derive/runner';
 
 export interface Answer {
   status: number;
@@ -15,11 +19,14 @@ export interface Answer {
 
 export interface TestStudio {
   db: Knex;
+  deriver: Deriver;
   pictureDir: string;
   outboxDir: string;
   logged: Record<string, unknown>[];
   get(path: string): Promise<Answer>;
-  put(path: string, body: unknown): Promise<Answer>;
+  put(path: string, body: unknown, headers?: Record<string, string>): Promise<Answer>;
+  /** An edit of something that changes, based on a version. */
+  edit(path: string, body: unknown, basedOn: number, editId?: string): Promise<Answer>;
   putBytes(path: string, bytes: Uint8Array, headers?: Record<string, string>): Promise<Answer>;
   /** Any request, with headers that fetch would not let through. */
   url: string;
@@ -27,6 +34,7 @@ export interface TestStudio {
 }
 
 export const ZONE = 'Europe/Berlin';
+export const BUILD = 'test-build';
 export const NOW = new Date('2026-03-02T10:00:00.000Z');
 
 /** The real application on a real SQLite file and a real port, for one test file. */
@@ -36,13 +44,18 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
   const outboxDir = join(folder, 'outbox');
   const db = await openDatabase(join(folder, 'studio.sqlite'));
   const logged: Record<string, unknown>[] = [];
+  const log = (entry: Record<string, unknown>) => void logged.push(entry);
+  const deriver = createDeriver({ db, runner: inlineRunner, zone: ZONE, log });
   const app = createApp({
     db,
+    deriver,
     pictureDir,
     outboxDir,
     now: () => NOW,
     zone: ZONE,
-    log: (entry) => logged.push(entry),
+    log,
+    build: BUILD,
+    report: { setAside: null },
     ...(webDir === undefined ? {} : { webDir }),
   });
   const server = createServer(app.callback());
@@ -57,24 +70,33 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
       body: isJson ? await response.json() : ((await response.arrayBuffer()) as never),
     };
   };
+  const put: TestStudio['put'] = (path, body, headers = {}) =>
+    ask(path, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', [HEADERS.build]: BUILD, ...headers },
+      body: typeof body === 'string' ? body : JSON.stringify(body),
+    });
   return {
     db,
+    deriver,
     pictureDir,
     outboxDir,
     logged,
     url,
     get: (path) => ask(path),
-    put: (path, body) =>
+    put,
+    edit: (path, body, basedOn, editId = uuidv7()) =>
+      put(path, body, { [HEADERS.edit]: editId, [HEADERS.basedOn]: String(basedOn) }),
+    putBytes: (path, bytes, headers = {}) =>
       ask(path, {
         method: 'PUT',
-        headers: { 'Content-Type': 'application/json' },
-        body: typeof body === 'string' ? body : JSON.stringify(body),
+        headers: { [HEADERS.build]: BUILD, ...headers },
+        body: bytes as BodyInit,
       }),
-    putBytes: (path, bytes, headers = {}) =>
-      ask(path, { method: 'PUT', headers, body: bytes as BodyInit }),
     async close() {
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
+      await deriver.close();
       await db.destroy();
       rmSync(folder, { recursive: true });
     },

@@ -142,7 +142,3 @@ export async function tracksByStudent(db: Knex): Promise<Map<string, KeptTrack[]
   }
   return found;
 }
-
-/** Setups whose standing was never worked out: those of a studio from before it was kept. */
-export const untracked = (db: Knex): Promise<string[]> =>
-  db('setups').whereNotIn('id', db('tracks').select('setup_id')).pluck('id');

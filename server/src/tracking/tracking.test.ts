@@ -7,9 +7,8 @@ import {
   type StudentInput,
 } from '@open-palm/contract';
 import { exampleCheck, freshStudent, GRIP, studentWithPicture } from '../testing/examples';
-import { openTestStudio, ZONE, type TestStudio } from '../testing/testStudio';
-import { refreshTrack } from './refreshTrack';
-import { untracked } from './repo';
+import { staleSetups } from '../derive/repo';
+import { openTestStudio, type TestStudio } from '../testing/testStudio';
 
 let studio: TestStudio;
 let ids: { studentId: string; setupId: string; pictureId: string };
@@ -81,7 +80,7 @@ describe('how a hold stands over the weeks', () => {
   it('is due on the day of the weekly lesson once there is one', async () => {
     await look(0, 1.5);
     const lesson = { day: 'tuesday', at: '16:00', timeZone: 'Europe/Berlin' } as const;
-    await studio.put(`/api/students/${ids.studentId}`, { ...student, lesson });
+    await studio.edit(`/api/students/${ids.studentId}`, { ...student, lesson }, 1);
     expect((await track()).dueOn).toBe('2025-10-07');
   });
 
@@ -149,16 +148,18 @@ describe('how a hold stands over the weeks', () => {
 
 describe('a studio from before standings were kept', () => {
   const tracking = { name: '20261126090000_tracking' };
+  const factsFirst = { name: '20261129110000_facts_first' };
 
   it('has the numbers of its looks, its flags and its standings again', async () => {
     for (const [i, by] of noise.entries()) await look(i, 1.5 + by);
     await log({ kind: 'hurt', what: 'pain', word: null });
     const before = await inList();
+    await studio.db.migrate.down(factsFirst);
     await studio.db.migrate.down(tracking);
     await studio.db.migrate.up(tracking);
-    const untold = await untracked(studio.db);
-    expect(untold).toEqual([ids.setupId]);
-    for (const setupId of untold) await refreshTrack(studio.db, setupId, ZONE);
+    await studio.db.migrate.up(factsFirst);
+    expect(await staleSetups(studio.db)).toEqual([ids.setupId]);
+    await studio.deriver.allSettled();
     expect(await inList()).toEqual(before);
     expect(before.open.map(({ kind }) => kind)).toEqual(['hurt']);
     expect(before.tracks[0]!.settled).toBe(true);

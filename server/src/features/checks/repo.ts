@@ -1,7 +1,6 @@
 import type { Knex } from 'knex';
-import { trackedNumbers, type Check } from '@open-palm/contract';
-import type { Family, Place, Standing } from '@open-palm/core/measure';
-import { seriesOf } from '@open-palm/core/track';
+import type { Check, CheckInput } from '@open-palm/contract';
+import { FAMILIES, mergeContacts, type Place } from '@open-palm/core/measure';
 
 interface CheckRow {
   id: string;
@@ -22,8 +21,9 @@ interface CheckRow {
   standings_json: string;
   contacts_json: string;
   fits_json: string;
-  numbers_json: string;
   bands_off: number;
+  made_by: string | null;
+  pending: number;
   body_sha256: string;
   created_at: string;
 }
@@ -43,26 +43,18 @@ interface CaptureRow {
   frog_length_sd_mm: number;
 }
 
-interface MeasureRow {
-  check_id: string;
-  measure_id: string;
-  place: string;
-  series: string;
-  setup_id: string;
-  taken_at: string;
-  verdict: string;
-  value_json: string;
-}
+/** A look as it was given, before anything is worked out of it. */
+export type CheckFacts = CheckInput & { id: string };
 
 /** What the check with this id was first sent as, if there is one. */
 export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefined> =>
   (await db<CheckRow>('checks').where({ id }).first('body_sha256'))?.body_sha256;
 
-/** Adds a check with its captures and measures, inside a transaction of the caller's. */
+/** Adds a check as it was given, inside a transaction of the caller's; what it says is worked out afterwards. */
 export async function addCheck(
   trx: Knex,
-  check: Check,
-  extra: { standings: Record<Family, Standing>; bodySha256: string; createdAt: string },
+  check: CheckFacts,
+  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
 ): Promise<void> {
   await trx<CheckRow>('checks').insert({
     id: check.id,
@@ -80,51 +72,79 @@ export async function addCheck(
     taps_json: JSON.stringify(check.taps),
     signs_json: JSON.stringify(check.signs),
     readiness_json: JSON.stringify(check.readiness),
-    standings_json: JSON.stringify(extra.standings),
-    contacts_json: JSON.stringify(check.contacts),
-    fits_json: JSON.stringify(check.fits),
-    numbers_json: JSON.stringify(trackedNumbers(check.measures)),
+    standings_json: NOTHING_STANDS,
+    contacts_json: NOTHING_TOUCHES,
     bands_off: check.grip.bandsOff ? 1 : 0,
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
+    made_by: extra.madeBy,
+    pending: 1,
   });
-  for (const [position, capture] of check.captures.entries()) {
-    await trx<CaptureRow>('captures').insert({
-      id: capture.id,
-      check_id: check.id,
-      position,
-      picture_id: capture.pictureId,
-      view: capture.view,
-      side: capture.side,
-      place: capture.place,
-      image_width: capture.image.width,
-      image_height: capture.image.height,
-      points_json: JSON.stringify(capture.points),
-      frog_length_mm: capture.frogLength.mm,
-      frog_length_sd_mm: capture.frogLength.sdMm,
-    });
+  if (check.captures.length > 0) {
+    await trx<CaptureRow>('captures').insert(
+      check.captures.map((capture, position) => ({
+        id: capture.id,
+        check_id: check.id,
+        position,
+        picture_id: capture.pictureId,
+        view: capture.view,
+        side: capture.side,
+        place: capture.place,
+        image_width: capture.image.width,
+        image_height: capture.image.height,
+        points_json: JSON.stringify(capture.points),
+        frog_length_mm: capture.frogLength.mm,
+        frog_length_sd_mm: capture.frogLength.sdMm,
+      })),
+    );
   }
-  for (const merged of check.measures) {
-    await trx<MeasureRow>('measures').insert({
+  if (check.told) {
+    const { code, measures } = check.told;
+    await trx('told').insert({
       check_id: check.id,
-      measure_id: merged.measure.id,
-      place: merged.place ?? '',
-      series: seriesOf(merged.measure.id, merged.place),
-      setup_id: check.setupId,
-      taken_at: check.takenAt,
-      verdict: merged.measure.verdict,
-      value_json: JSON.stringify(merged),
+      code,
+      measures_json: JSON.stringify(measures),
     });
   }
 }
 
-/** A whole check as it was kept. */
+/** What stands of a look as long as nothing was worked out of it. */
+const NOTHING_STANDS = JSON.stringify(
+  Object.fromEntries(FAMILIES.map((family) => [family, 'notSeen'])),
+);
+const NOTHING_TOUCHES = JSON.stringify(mergeContacts([]));
+
+/** The first of these captures that another check has already, by its index; null when none is. */
+export async function takenCapture(db: Knex, ids: readonly string[]): Promise<number | null> {
+  if (ids.length === 0) return null;
+  const taken = new Set<string>(await db('captures').whereIn('id', ids).pluck('id'));
+  const at = ids.findIndex((id, i) => taken.has(id) || ids.indexOf(id) < i);
+  return at < 0 ? null : at;
+}
+
+/** A look as it was given. */
+export async function findCheckFacts(db: Knex, id: string): Promise<CheckFacts | undefined> {
+  const row = await db<CheckRow>('checks').where({ id }).first();
+  if (!row) return undefined;
+  return factsOf(row, await db<CaptureRow>('captures').where({ check_id: id }).orderBy('position'));
+}
+
+/** A whole check: what was given, what was worked out of it, and of its measures what was told when it was kept. */
 export async function findCheck(db: Knex, id: string): Promise<Check | undefined> {
   const row = await db<CheckRow>('checks').where({ id }).first();
   if (!row) return undefined;
   const captures = await db<CaptureRow>('captures').where({ check_id: id }).orderBy('position');
-  const measures = await db<MeasureRow>('measures').where({ check_id: id }).orderBy('rowid');
-  return checkOf(row, captures, measures);
+  const told = await db('told').where({ check_id: id }).first<{ measures_json: string }>();
+  if (told) return checkOf(row, captures, JSON.parse(told.measures_json));
+  const measures = await db('measures')
+    .where({ check_id: id })
+    .orderBy('rowid')
+    .pluck('value_json');
+  return checkOf(
+    row,
+    captures,
+    measures.map((json: string) => JSON.parse(json)),
+  );
 }
 
 /** Whole checks in the order of their ids, so many after one: for taking all of them along without holding them all. */
@@ -135,9 +155,18 @@ export async function checksAfter(db: Knex, afterId: string, most: number): Prom
     await db<CaptureRow>('captures').whereIn('check_id', ids).orderBy('position'),
   );
   const measures = byCheck(
-    await db<MeasureRow>('measures').whereIn('check_id', ids).orderBy('rowid'),
+    await db<{ check_id: string; value_json: string }>('measures')
+      .whereIn('check_id', ids)
+      .orderBy('rowid')
+      .select('check_id', 'value_json'),
   );
-  return rows.map((row) => checkOf(row, captures.get(row.id) ?? [], measures.get(row.id) ?? []));
+  return rows.map((row) =>
+    checkOf(
+      row,
+      captures.get(row.id) ?? [],
+      (measures.get(row.id) ?? []).map(({ value_json }) => JSON.parse(value_json)),
+    ),
+  );
 }
 
 function byCheck<Row extends { check_id: string }>(rows: readonly Row[]): Map<string, Row[]> {
@@ -153,32 +182,36 @@ function byCheck<Row extends { check_id: string }>(rows: readonly Row[]): Map<st
 function checkOf(
   row: CheckRow,
   captures: readonly CaptureRow[],
-  measures: readonly MeasureRow[],
+  measures: Check['measures'],
 ): Check {
   return {
-    id: row.id,
-    studentId: row.student_id,
-    setupId: row.setup_id,
-    takenAt: row.taken_at,
-    context: row.context as Check['context'],
-    grip: {
-      holdId: row.hold_id,
-      holdVersion: row.hold_version,
-      settings: JSON.parse(row.settings_json),
-      bowSize: row.bow_size as Check['grip']['bowSize'],
-      middleFinger: { mm: row.middle_finger_mm, sdMm: row.middle_finger_sd_mm },
-      relaxedHandId: row.relaxed_hand_id,
-      ...(row.bands_off ? { bandsOff: true as const } : {}),
-    },
-    captures: captures.map(captureOf),
-    taps: JSON.parse(row.taps_json),
-    signs: JSON.parse(row.signs_json),
-    readiness: JSON.parse(row.readiness_json),
-    measures: measures.map((measure) => JSON.parse(measure.value_json)),
+    ...factsOf(row, captures),
+    measures,
     contacts: JSON.parse(row.contacts_json),
     fits: JSON.parse(row.fits_json),
   };
 }
+
+const factsOf = (row: CheckRow, captures: readonly CaptureRow[]): CheckFacts => ({
+  id: row.id,
+  studentId: row.student_id,
+  setupId: row.setup_id,
+  takenAt: row.taken_at,
+  context: row.context as Check['context'],
+  grip: {
+    holdId: row.hold_id,
+    holdVersion: row.hold_version,
+    settings: JSON.parse(row.settings_json),
+    bowSize: row.bow_size as Check['grip']['bowSize'],
+    middleFinger: { mm: row.middle_finger_mm, sdMm: row.middle_finger_sd_mm },
+    relaxedHandId: row.relaxed_hand_id,
+    ...(row.bands_off ? { bandsOff: true as const } : {}),
+  },
+  captures: captures.map(captureOf),
+  taps: JSON.parse(row.taps_json),
+  signs: JSON.parse(row.signs_json),
+  readiness: JSON.parse(row.readiness_json),
+});
 
 const captureOf = (row: CaptureRow): Check['captures'][number] => ({
   id: row.id,

@@ -1,6 +1,6 @@
 import { Router } from '@koa/router';
 import { checkInputSchema } from '@open-palm/contract';
-import { readBody, readId } from '../../readBody';
+import { readBody, readId, writtenBy } from '../../readBody';
 import type { StudioParts } from '../../studioParts';
 import { loadCheck, saveCheck } from './service';
 
@@ -8,12 +8,14 @@ export function checkRoutes(parts: StudioParts): Router {
   const router = new Router({ prefix: '/api/checks' });
 
   router.put('/:id', async (ctx) => {
+    const id = readId(ctx.params.id);
     const input = readBody(checkInputSchema, ctx.request.body);
-    ctx.body = await saveCheck(parts, readId(ctx.params.id), input);
+    await saveCheck(parts, id, input, writtenBy(ctx));
+    ctx.body = { id };
   });
 
   router.get('/:id', async (ctx) => {
-    ctx.body = await loadCheck(parts.db, readId(ctx.params.id));
+    ctx.body = await loadCheck(parts, readId(ctx.params.id));
   });
 
   return router;

@@ -1,93 +1,108 @@
 import type { Knex } from 'knex';
-import type { Check, CheckInput } from '@open-palm/contract';
-import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
-import { bodyHash } from '../../bodyHash';
-import { inTransaction } from '../../db/inTransaction';
+import { gripFacts, type Check, type CheckInput } from '@open-palm/contract';
+import { HOLD_IDS } from '@open-palm/core/holds';
+import { InputError } from '@open-palm/core/issue';
+import { findLookIssues } from '@open-palm/core/measure';
+import { receivedHash } from '../../bodyHash';
+import { holdOf } from '../../derive/deriver';
+import { touchSetups } from '../../derive/repo';
+import { READ_WAIT_MS } from '../../derive/waits';
+import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
+import { findRelaxedHand, missingPicture, setupExists, studentExists } from '../../references/repo';
+import type { StudioParts, Written } from '../../studioParts';
 import {
-  findHold,
-  findRelaxedHand,
-  pictureExists,
-  setupExists,
-  studentExists,
-} from '../../references/repo';
-import type { StudioParts } from '../../studioParts';
-import { refreshTrack } from '../../tracking/refreshTrack';
-import { judgeCheck } from './judgeCheck';
-import { addCheck, bodyHashOf, findCheck } from './repo';
+  addCheck,
+  bodyHashOf,
+  findCheck,
+  findCheckFacts,
+  takenCapture,
+  type CheckFacts,
+} from './repo';
 
 /**
- * Keeps a check under the client's id. The same check again gives the same answer; nothing is half-kept.
+ * Keeps a check as it was given under the client's id, and answers at once; what it says is worked out afterwards. The same
+ * check again gives the same answer; nothing is half-kept.
  *
  * @throws Problem `notFound` for an unknown student, picture, hold or relaxed hand, `conflict` when the id belongs to
  *   another check
  * @throws InputError when its points cannot be measured or its answers not judged
  */
 export async function saveCheck(
-  { db, now, zone }: StudioParts,
+  { db, now, deriver }: StudioParts,
   id: string,
   input: CheckInput,
-): Promise<Check> {
-  const bodySha256 = bodyHash(input);
-  if (await isKept(db, id, bodySha256)) return loadCheck(db, id);
-  if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');
-  if (!(await setupExists(db, input.studentId, input.setupId))) {
-    throw notFound('instrument of this student', 'setupId');
+  { received, madeBy }: Written,
+): Promise<void> {
+  const bodySha256 = receivedHash(received);
+  const check = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
+  const isNew = await keepOnce(db, bodySha256, {
+    what: 'check',
+    hashOf: (trx) => bodyHashOf(trx, id),
+    facts: async (trx) => [comparable((await findCheckFacts(trx, id))!), comparable(check)],
+    add: async (trx) => {
+      await refuseUnknown(trx, check);
+      await addCheck(trx, check, { bodySha256, createdAt: now().toISOString(), madeBy });
+      await touchSetups(trx, [input.setupId]);
+    },
+  });
+  if (isNew) deriver.wake([input.setupId]);
+}
+
+/** Everything that a check refers to must be there, and its points and answers must make a look. */
+async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
+  if (!(await setupExists(trx, input.studentId, input.setupId))) {
+    throw (await studentExists(trx, input.studentId))
+      ? notFound('instrument of this student', 'setupId')
+      : notFound('student', 'studentId');
   }
-  for (const [i, capture] of input.captures.entries()) {
-    if (!(await pictureExists(db, capture.pictureId))) {
-      throw notFound('picture', `captures[${i}].pictureId`);
-    }
-  }
-  const { check, standings } = await judgeCheck(
-    id,
-    input,
-    await holdOf(db, input.grip),
-    await relaxedHandOf(db, input),
+  const missing = await missingPicture(
+    trx,
+    input.captures.map(({ pictureId }) => pictureId),
   );
-  try {
-    await inTransaction(db, async (trx) => {
-      await addCheck(trx, check, { standings, bodySha256, createdAt: now().toISOString() });
-      await refreshTrack(trx, input.setupId, zone);
-    });
-  } catch (error) {
-    // Fitting a hand takes a moment, in which the same check may have been sent again and kept.
-    if (!(await isKept(db, id, bodySha256))) throw error;
+  if (missing !== null) throw notFound('picture', `captures[${missing}].pictureId`);
+  const taken = await takenCapture(
+    trx,
+    input.captures.map(({ id }) => id),
+  );
+  if (taken !== null) {
+    const message = 'This picture is already one of another check.';
+    throw new Problem(409, 'conflict', message, `captures[${taken}].id`);
   }
-  return loadCheck(db, id);
-}
-
-/**
- * Whether this very check is kept already.
- *
- * @throws Problem `conflict` when the id belongs to another check
- */
-async function isKept(db: Knex, id: string, bodySha256: string): Promise<boolean> {
-  const known = await bodyHashOf(db, id);
-  if (known !== undefined && known !== bodySha256) {
-    throw new Problem(409, 'conflict', 'This id already belongs to another check.', 'id');
+  const hold = await holdOf(trx, input.grip.holdId, input.grip.holdVersion);
+  if (!hold) {
+    throw HOLD_IDS.includes(input.grip.holdId)
+      ? notFound('version of this hold', 'grip.holdVersion')
+      : notFound('hold', 'grip.holdId');
   }
-  return known !== undefined;
+  const relaxedHand = await relaxedHandOf(trx, input);
+  // A look of nothing but signs that a person saw has nothing that could be wrong with it.
+  if (input.captures.length + input.taps.length === 0) return;
+  const issues = findLookIssues(input, gripFacts(input.grip, hold, relaxedHand).hold);
+  if (issues.length > 0) throw new InputError(issues);
 }
 
-/** The hold that a check names: a shipped one as it ships now, an own one in exactly its version. */
-async function holdOf(db: Knex, { holdId, holdVersion }: CheckInput['grip']): Promise<Hold> {
-  if (HOLD_IDS.includes(holdId)) return holdById(holdId);
-  const hold = await findHold(db, holdId, holdVersion);
-  if (!hold) throw notFound('hold', 'grip.holdId');
-  return hold;
-}
+/** Shipped holds were once judged as they shipped, whichever version a look named; what was told then is compared elsewhere. */
+const comparable = ({ grip, told: _, ...check }: CheckFacts): unknown => ({
+  ...check,
+  grip: HOLD_IDS.includes(grip.holdId) ? { ...grip, holdVersion: 0 } : grip,
+});
 
-async function relaxedHandOf(db: Knex, { grip, studentId }: CheckInput) {
+async function relaxedHandOf(trx: Knex, { grip, studentId }: CheckFacts) {
   if (grip.relaxedHandId === null) return null;
-  const relaxedHand = await findRelaxedHand(db, grip.relaxedHandId);
+  const relaxedHand = await findRelaxedHand(trx, grip.relaxedHandId);
   if (relaxedHand?.studentId !== studentId) throw notFound('relaxed hand', 'grip.relaxedHandId');
   return relaxedHand;
 }
 
-/** @throws Problem `notFound` */
-export async function loadCheck(db: Knex, id: string): Promise<Check> {
-  const check = await findCheck(db, id);
-  if (!check) throw notFound('check', 'id');
-  return check;
+/**
+ * A whole check, worked out.
+ *
+ * @throws Problem `notFound`
+ */
+export async function loadCheck({ db, deriver }: StudioParts, id: string): Promise<Check> {
+  const facts = await findCheckFacts(db, id);
+  if (!facts) throw notFound('check', 'id');
+  await deriver.settled([facts.setupId], READ_WAIT_MS);
+  return (await findCheck(db, id))!;
 }

@@ -9,6 +9,7 @@ interface CrossingRow {
   strings_json: string;
   body_sha256: string;
   created_at: string;
+  made_by: string | null;
 }
 
 /** The newest of an instrument, newest first. */
@@ -24,13 +25,20 @@ export async function newestCrossings(
       { column: 'id', order: 'desc' },
     ])
     .limit(most);
-  return rows.map((row) => ({
-    id: row.id,
-    studentId: row.student_id,
-    setupId: row.setup_id,
-    seenAt: row.seen_at,
-    strings: JSON.parse(row.strings_json),
-  }));
+  return rows.map(crossingOf);
+}
+
+const crossingOf = (row: CrossingRow): Crossing => ({
+  id: row.id,
+  studentId: row.student_id,
+  setupId: row.setup_id,
+  seenAt: row.seen_at,
+  strings: JSON.parse(row.strings_json),
+});
+
+export async function findCrossing(db: Knex, id: string): Promise<Crossing | undefined> {
+  const row = await db<CrossingRow>('crossings').where({ id }).first();
+  return row && crossingOf(row);
 }
 
 /** What the crossings with this id were sent as, if there are any. */
@@ -40,7 +48,7 @@ export const crossingHashOf = async (db: Knex, id: string): Promise<string | und
 export async function addCrossing(
   db: Knex,
   crossing: Crossing,
-  extra: { bodySha256: string; createdAt: string },
+  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
 ): Promise<void> {
   await db<CrossingRow>('crossings').insert({
     id: crossing.id,
@@ -50,5 +58,6 @@ export async function addCrossing(
     strings_json: JSON.stringify(crossing.strings),
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
+    made_by: extra.madeBy,
   });
 }

@@ -1,11 +1,12 @@
 import { Router } from '@koa/router';
 import type { Knex } from 'knex';
 import { crossingInputSchema, type Crossing } from '@open-palm/contract';
-import { bodyHash } from '../../bodyHash';
-import { notFound, Problem } from '../../problem';
-import { readBody, readId } from '../../readBody';
+import { receivedHash } from '../../bodyHash';
+import { keepOnce } from '../../keepOnce';
+import { notFound } from '../../problem';
+import { readBody, readId, writtenBy } from '../../readBody';
 import { setupExists, studentExists } from '../../references/repo';
-import { addCrossing, crossingHashOf, newestCrossings } from './repo';
+import { addCrossing, crossingHashOf, findCrossing, newestCrossings } from './repo';
 
 /** Crossings that a screen shows. */
 const MOST = 20;
@@ -21,19 +22,21 @@ export function crossingRoutes({ db, now }: { db: Knex; now: () => Date }): Rout
   router.put('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
     const input = readBody(crossingInputSchema, ctx.request.body);
+    const { received, madeBy } = writtenBy(ctx);
     const crossing: Crossing = { ...input, id, seenAt: new Date(input.seenAt).toISOString() };
-    const bodySha256 = bodyHash(input);
-    const known = await crossingHashOf(db, id);
-    if (known !== undefined && known !== bodySha256) {
-      throw new Problem(409, 'conflict', 'This id already belongs to other crossings.', 'id');
-    }
-    if (known === undefined) {
-      if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');
-      if (!(await setupExists(db, input.studentId, input.setupId))) {
-        throw notFound('instrument of this student', 'setupId');
-      }
-      await addCrossing(db, crossing, { bodySha256, createdAt: now().toISOString() });
-    }
+    const bodySha256 = receivedHash(received);
+    await keepOnce(db, bodySha256, {
+      what: 'crossings',
+      hashOf: (trx) => crossingHashOf(trx, id),
+      facts: async (trx) => [await findCrossing(trx, id), crossing],
+      add: async (trx) => {
+        if (!(await studentExists(trx, input.studentId))) throw notFound('student', 'studentId');
+        if (!(await setupExists(trx, input.studentId, input.setupId))) {
+          throw notFound('instrument of this student', 'setupId');
+        }
+        await addCrossing(trx, crossing, { bodySha256, createdAt: now().toISOString(), madeBy });
+      },
+    });
     ctx.body = crossing;
   });
 

@@ -1,12 +1,12 @@
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import { ownHoldSchema } from '@open-palm/contract';
 import { Problem } from '../../problem';
-import { readBody, readId } from '../../readBody';
+import { readBody, readEdit, readId, writtenBy } from '../../readBody';
 import { latestHolds } from '../../references/repo';
+import type { StudioParts } from '../../studioParts';
 import { saveHold } from './service';
 
-export function holdRoutes(parts: { db: Knex; now: () => Date }): Router {
+export function holdRoutes(parts: Pick<StudioParts, 'db' | 'now'>): Router {
   const router = new Router({ prefix: '/api/holds' });
 
   router.get('/', async (ctx) => {
@@ -18,7 +18,7 @@ export function holdRoutes(parts: { db: Knex; now: () => Date }): Router {
     if (hold.id !== readId(ctx.params.id)) {
       throw new Problem(400, 'malformed', 'The id is not that of the address.', 'id');
     }
-    ctx.body = await saveHold(parts, hold);
+    ctx.body = await saveHold(parts, hold, writtenBy(ctx).madeBy, readEdit(ctx));
   });
 
   return router;

@@ -10,6 +10,7 @@ interface LogRow {
   body_json: string;
   body_sha256: string;
   created_at: string;
+  made_by: string | null;
   of_id: string | null;
   is_open: number;
 }
@@ -18,11 +19,17 @@ interface LogRow {
 export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefined> =>
   (await db<LogRow>('log_entries').where({ id }).first('body_sha256'))?.body_sha256;
 
+/** An entry as it is kept. */
+export async function findEntry(db: Knex, id: string): Promise<LogEntry | undefined> {
+  const json = (await db<LogRow>('log_entries').where({ id }).first('body_json'))?.body_json;
+  return json === undefined ? undefined : (JSON.parse(json) as LogEntry);
+}
+
 /** Adds an entry, inside a transaction of the caller's, and opens or ends what it is about. */
 export async function addEntry(
   trx: Knex,
   entry: LogEntry,
-  extra: { bodySha256: string; createdAt: string },
+  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
 ): Promise<void> {
   const about = aboutEntry(entry);
   await trx<LogRow>('log_entries').insert({
@@ -34,6 +41,7 @@ export async function addEntry(
     body_json: JSON.stringify(entry),
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
+    made_by: extra.madeBy,
     of_id: about,
     is_open: 0,
   });

@@ -64,7 +64,8 @@ describe('the lesson log', () => {
     const viola = { ...freshStudent().setups[0]!, instrument: 'viola' as const };
     const student = freshStudent();
     const violin = { ...student.setups[0]!, id: ids.setupId };
-    await studio.put(`/api/students/${ids.studentId}`, { ...student, setups: [violin, viola] });
+    const both = { ...student, setups: [violin, viola] };
+    await studio.edit(`/api/students/${ids.studentId}`, both, 1);
     const hurt: LogEntry = { ...shared(), kind: 'hurt', what: 'pain', word: null };
     await put(hurt);
     await put(worked());

@@ -1,14 +1,14 @@
 import type { LogEntry } from '@open-palm/contract';
-import { bodyHash } from '../../bodyHash';
-import { inTransaction } from '../../db/inTransaction';
+import { receivedHash } from '../../bodyHash';
+import { touchSetups } from '../../derive/repo';
+import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
 import { setupExists, studentExists } from '../../references/repo';
-import type { StudioParts } from '../../studioParts';
-import { refreshTrack } from '../../tracking/refreshTrack';
-import { addEntry, bodyHashOf } from './repo';
+import type { StudioParts, Written } from '../../studioParts';
+import { addEntry, bodyHashOf, findEntry } from './repo';
 
 /** Entries that change how a hold stands over the weeks: planned changes, re-form tests, what is worked on. */
-const SHAPES_TRACK: ReadonlySet<LogEntry['kind']> = new Set(['planned', 'test', 'cue']);
+export const SHAPES_TRACK: ReadonlySet<LogEntry['kind']> = new Set(['planned', 'test', 'cue']);
 
 /**
  * Adds an entry to a student's lesson log. The same entry again gives the same answer.
@@ -16,28 +16,31 @@ const SHAPES_TRACK: ReadonlySet<LogEntry['kind']> = new Set(['planned', 'test', 
  * @throws Problem `notFound` for an unknown student or instrument, `conflict` when the id belongs to another entry
  */
 export async function saveEntry(
-  { db, now, zone }: StudioParts,
+  { db, now, deriver }: StudioParts,
   id: string,
   input: LogEntry,
+  { received, madeBy }: Written,
 ): Promise<LogEntry> {
   if (input.id !== id) {
     throw new Problem(400, 'malformed', 'The address and the entry name two ids.', 'id');
   }
-  const bodySha256 = bodyHash(input);
-  const known = await bodyHashOf(db, id);
-  if (known !== undefined) {
-    if (known === bodySha256) return normal(input);
-    throw new Problem(409, 'conflict', 'This id already belongs to another entry.', 'id');
-  }
-  if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');
-  if (!(await setupExists(db, input.studentId, input.setupId))) {
-    throw notFound('instrument of this student', 'setupId');
-  }
+  const bodySha256 = receivedHash(received);
   const entry = normal(input);
-  await inTransaction(db, async (trx) => {
-    await addEntry(trx, entry, { bodySha256, createdAt: now().toISOString() });
-    if (SHAPES_TRACK.has(entry.kind)) await refreshTrack(trx, entry.setupId, zone);
+  const shapes = SHAPES_TRACK.has(entry.kind);
+  const isNew = await keepOnce(db, bodySha256, {
+    what: 'entry',
+    hashOf: (trx) => bodyHashOf(trx, id),
+    facts: async (trx) => [await findEntry(trx, id), entry],
+    add: async (trx) => {
+      if (!(await studentExists(trx, input.studentId))) throw notFound('student', 'studentId');
+      if (!(await setupExists(trx, input.studentId, input.setupId))) {
+        throw notFound('instrument of this student', 'setupId');
+      }
+      await addEntry(trx, entry, { bodySha256, createdAt: now().toISOString(), madeBy });
+      if (shapes) await touchSetups(trx, [entry.setupId]);
+    },
   });
+  if (isNew && shapes) deriver.wake([entry.setupId]);
   return entry;
 }
 

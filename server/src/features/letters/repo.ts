@@ -5,22 +5,30 @@ interface LetterRow {
   check_id: string;
   body_json: string;
   mailed_at: string | null;
+  version: number;
   updated_at: string;
 }
 
 export async function findLetter(db: Knex, checkId: string): Promise<Letter | undefined> {
   const row = await db<LetterRow>('letters').where({ check_id: checkId }).first();
-  return row && { ...JSON.parse(row.body_json), checkId, mailedAt: row.mailed_at };
+  return (
+    row && {
+      ...JSON.parse(row.body_json),
+      checkId,
+      version: row.version,
+      mailedAt: row.mailed_at,
+    }
+  );
 }
 
-/** Keeps a letter as it reads now: it is the teacher's own text, and the last wording counts. */
+/** Keeps a version of a letter. */
 export async function putLetter(
   db: Knex,
   checkId: string,
-  input: LetterInput,
+  { version, body }: { version: number; body: LetterInput },
   updatedAt: string,
 ): Promise<void> {
-  const row = { body_json: JSON.stringify(input), updated_at: updatedAt };
+  const row = { body_json: JSON.stringify(body), version, updated_at: updatedAt };
   await db<LetterRow>('letters')
     .insert({ check_id: checkId, mailed_at: null, ...row })
     .onConflict('check_id')

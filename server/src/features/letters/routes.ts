@@ -1,6 +1,6 @@
 import { Router } from '@koa/router';
 import { letterInputSchema, mailInputSchema } from '@open-palm/contract';
-import { readBody, readId } from '../../readBody';
+import { readBody, readEdit, readId, writtenBy } from '../../readBody';
 import { loadLetter, mailLetter, printLetter, saveLetter, type LetterParts } from './service';
 
 /** A check has one letter at most, so the check's id is the letter's. */
@@ -8,8 +8,9 @@ export function letterRoutes(parts: LetterParts): Router {
   const router = new Router({ prefix: '/api/letters' });
 
   router.put('/:id', async (ctx) => {
+    const id = readId(ctx.params.id);
     const input = readBody(letterInputSchema, ctx.request.body);
-    ctx.body = await saveLetter(parts, readId(ctx.params.id), input);
+    ctx.body = await saveLetter(parts, id, input, writtenBy(ctx).madeBy, readEdit(ctx));
   });
 
   router.get('/:id', async (ctx) => {

@@ -2,8 +2,11 @@ import { mkdir, readFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import type { Knex } from 'knex';
 import writeFileAtomic from 'write-file-atomic';
-import { letterText, type Letter, type LetterInput } from '@open-palm/contract';
+import { letterInputOf, letterText, type Letter, type LetterInput } from '@open-palm/contract';
+import { inTransaction } from '../../db/inTransaction';
+import { keepEdit } from '../../edits/keepEdit';
 import { notFound } from '../../problem';
+import type { Edit } from '../../readBody';
 import { pictureFile } from '../../references/pictureFile';
 import { letterPdf } from './letterPdf';
 import { markedPicture } from './markedPicture';
@@ -18,14 +21,34 @@ export interface LetterParts {
   now: () => Date;
 }
 
-/** @throws Problem `notFound` for an unknown check */
+/**
+ * Keeps an edit of a letter, the first one too.
+ *
+ * @throws Problem `notFound` for an unknown check
+ * @throws ConflictProblem when the same part was worded otherwise elsewhere
+ */
 export async function saveLetter(
   { db, now }: LetterParts,
   checkId: string,
   input: LetterInput,
+  madeBy: string | null,
+  edit: Edit | null,
 ): Promise<Letter> {
-  if (!(await checkExists(db, checkId))) throw notFound('check', 'id');
-  await putLetter(db, checkId, input, now().toISOString());
+  const createdAt = now().toISOString();
+  await inTransaction(db, async (trx) => {
+    if (!(await checkExists(trx, checkId))) throw notFound('check', 'id');
+    const known = await findLetter(trx, checkId);
+    await keepEdit<LetterInput>(trx, {
+      kind: 'letter',
+      id: checkId,
+      edit,
+      body: input,
+      current: known && { version: known.version, body: letterInputOf(known) },
+      madeBy,
+      createdAt,
+      put: (next) => putLetter(trx, checkId, next, createdAt),
+    });
+  });
   return loadLetter(db, checkId);
 }
 

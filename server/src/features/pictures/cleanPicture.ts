@@ -1,5 +1,7 @@
+import type { Metadata } from 'sharp';
 import { LONGEST_KEPT_SIDE_PX } from '@open-palm/contract';
 import { Problem } from '../../problem';
+import { refuseTooLarge } from './pictureSize';
 
 const TAKEN_FORMATS = new Set(['jpeg', 'png', 'webp']);
 
@@ -21,12 +23,13 @@ export interface CleanPicture {
  * A picture made safe to keep: known by its content, upright, without metadata (where it was taken, by what), at
  * most 2,000 px on its long side, as JPEG.
  *
- * @throws Problem `unsupportedPicture` when it is none of JPEG, PNG, WebP; `damagedPicture` when it breaks off
+ * @throws Problem `unsupportedPicture` when it is none of JPEG, PNG, WebP; `tooManyPixels` when it would take too much
+ *   memory to unpack; `damagedPicture` when it breaks off
  */
 export async function cleanPicture(bytes: Buffer): Promise<CleanPicture> {
   const sharp = await loadSharp();
-  const format = await formatOf(sharp, bytes);
-  if (!format || !TAKEN_FORMATS.has(format)) {
+  const head = await headOf(sharp, bytes);
+  if (!head?.format || !TAKEN_FORMATS.has(head.format)) {
     throw new Problem(
       415,
       'unsupportedPicture',
@@ -34,8 +37,13 @@ export async function cleanPicture(bytes: Buffer): Promise<CleanPicture> {
       'picture',
     );
   }
+  refuseTooLarge(head);
   try {
-    const { data, info } = await sharp(bytes, { failOn: 'truncated', sequentialRead: true })
+    const { data, info } = await sharp(bytes, {
+      failOn: 'truncated',
+      sequentialRead: true,
+      limitInputPixels: false,
+    })
       .rotate()
       .resize({
         width: LONGEST_KEPT_SIDE_PX,
@@ -57,10 +65,10 @@ export async function cleanPicture(bytes: Buffer): Promise<CleanPicture> {
   }
 }
 
-/** The format that the content itself shows, if it is a picture at all. */
-async function formatOf(sharp: Sharp, bytes: Buffer): Promise<string | undefined> {
+/** What the content itself shows of its format and size, if it is a picture at all. */
+async function headOf(sharp: Sharp, bytes: Buffer): Promise<Metadata | undefined> {
   try {
-    return (await sharp(bytes).metadata()).format;
+    return await sharp(bytes, { limitInputPixels: false }).metadata();
   } catch {
     return undefined;
   }

@@ -6,28 +6,38 @@ export interface PictureRow {
   height: number;
   upload_sha256: string;
   created_at: string;
+  made_by: string | null;
+  /** How long its file is; null for pictures from before that was noted. */
+  bytes: number | null;
+  /** 1 when the file was found to be gone or another one: it can be sent again. */
+  missing: number;
 }
 
 export const findPicture = (db: Knex, id: string): Promise<PictureRow | undefined> =>
   db<PictureRow>('pictures').where({ id }).first();
 
-export async function addPicture(db: Knex, row: PictureRow): Promise<void> {
-  await db<PictureRow>('pictures').insert(row);
+export const everyPicture = (db: Knex): Promise<Pick<PictureRow, 'id' | 'bytes' | 'missing'>[]> =>
+  db<PictureRow>('pictures').select('id', 'bytes', 'missing');
+
+/** Adds a picture, or says of a known one how its file is now. */
+export async function putPicture(db: Knex, row: PictureRow): Promise<void> {
+  const { bytes, missing } = row;
+  await db<PictureRow>('pictures').insert(row).onConflict('id').merge({ bytes, missing });
 }
 
-/** Ids of all pictures that a check or a relaxed hand uses or that are younger than a moment. */
-export async function picturesToKeep(db: Knex, newerThan: string): Promise<Set<string>> {
-  const rows = await db<PictureRow>('pictures')
-    .where('created_at', '>=', newerThan)
-    .orWhereIn('id', db('captures').select('picture_id'))
-    .orWhereIn('id', db('relaxed_hands').select('picture_id'))
-    .select('id');
-  return new Set(rows.map((row) => row.id));
+export async function noteFile(
+  db: Knex,
+  id: string,
+  file: Pick<PictureRow, 'bytes' | 'missing'>,
+): Promise<void> {
+  await db<PictureRow>('pictures').where({ id }).update(file);
 }
 
-export async function forgetPicturesExcept(db: Knex, keep: ReadonlySet<string>): Promise<void> {
-  const ids = await db<PictureRow>('pictures').pluck('id');
-  for (const id of ids.filter((candidate: string) => !keep.has(candidate))) {
-    await db<PictureRow>('pictures').where({ id }).delete();
-  }
+/** How many pictures have no file any more. */
+export async function missingPictures(db: Knex): Promise<number> {
+  const row = await db<PictureRow>('pictures')
+    .where({ missing: 1 })
+    .count<{ n: number }>({ n: '*' })
+    .first();
+  return row?.n ?? 0;
 }

@@ -1,10 +1,9 @@
-import { existsSync, readdirSync, writeFileSync } from 'node:fs';
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
-import { exampleCheck, examplePicture, studentWithPicture } from '../../testing/examples';
-import { NOW, openTestStudio, type TestStudio } from '../../testing/testStudio';
-import { sweepPictures } from './service';
+import { examplePicture } from '../../testing/examples';
+import { openTestStudio, type TestStudio } from '../../testing/testStudio';
 
 let studio: TestStudio;
 beforeAll(async () => (studio = await openTestStudio()));
@@ -93,20 +92,5 @@ describe('pictures', () => {
     expect(answer.body).toMatchObject({ error: { code, where: 'picture' } });
     expect((await studio.get(`/api/pictures/${id}`)).status).toBe(404);
     expect(existsSync(fileOf(id))).toBe(false);
-  });
-
-  it('are swept when no check came for them, with what a crash left; those in use stay', async () => {
-    const ids = await studentWithPicture(studio);
-    const { pictureId } = ids;
-    await studio.put(`/api/checks/${uuidv7()}`, exampleCheck(ids));
-    const { id: waiting } = await kept(await examplePicture());
-    writeFileSync(`${fileOf(uuidv7())}.3141`, 'half a picture');
-    await sweepPictures(studio.db, studio.pictureDir, NOW);
-    expect(existsSync(fileOf(waiting))).toBe(true);
-    expect(readdirSync(studio.pictureDir).filter((f) => !f.endsWith('.jpg'))).toEqual([]);
-    await sweepPictures(studio.db, studio.pictureDir, new Date(NOW.getTime() + 8 * 86_400_000));
-    expect(readdirSync(studio.pictureDir)).toEqual([`${pictureId}.jpg`]);
-    expect((await studio.get(`/api/pictures/${waiting}`)).status).toBe(404);
-    expect((await studio.get(`/api/pictures/${pictureId}`)).status).toBe(200);
   });
 });

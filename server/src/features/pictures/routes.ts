@@ -1,32 +1,37 @@
 import { createReadStream } from 'node:fs';
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import getRawBody from 'raw-body';
 import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
 import { notFound, Problem } from '../../problem';
-import { readId } from '../../readBody';
+import { readId, writtenBy } from '../../readBody';
 import { pictureFile } from '../../references/pictureFile';
-import { findPicture } from './repo';
-import { savePicture } from './service';
+import { loadPicture, savePicture, type PictureParts } from './service';
 
 const MEGABYTE = 1024 * 1024;
 
 /** Pictures come in as their own bytes and leave through here only. */
-export function pictureRoutes(parts: { db: Knex; pictureDir: string; now: () => Date }): Router {
+export function pictureRoutes(parts: PictureParts): Router {
   const router = new Router({ prefix: '/api/pictures' });
 
   router.put('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
     if (Number(ctx.get('Content-Length')) > LARGEST_PICTURE_BYTES) throw tooLarge();
+    const { madeBy } = writtenBy(ctx);
     const bytes = await getRawBody(ctx.req, { limit: LARGEST_PICTURE_BYTES }).catch((error) => {
       throw error.type === 'entity.too.large' ? tooLarge() : error;
     });
-    ctx.body = await savePicture(parts, id, bytes);
+    ctx.body = await savePicture(parts, id, bytes, madeBy);
   });
 
   router.get('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
-    if (!(await findPicture(parts.db, id))) throw notFound('picture', 'id');
+    const found = await loadPicture(parts, id);
+    if (found === 'unknown') throw notFound('picture', 'id');
+    if (found === 'missing') {
+      const message =
+        'The file of this picture is missing. The device that took it can send it again.';
+      throw new Problem(404, 'missingFile', message, 'id');
+    }
     ctx.type = 'image/jpeg';
     // A picture never changes under its id, but it is a child's photograph: kept by this browser only.
     ctx.set('Cache-Control', 'private, max-age=86400, immutable');

@@ -1,44 +1,77 @@
 import { createHash } from 'node:crypto';
-import type { Knex } from 'knex';
+import { stat } from 'node:fs/promises';
+import { Mutex } from 'async-mutex';
 import type { Picture } from '@open-palm/contract';
 import { Problem } from '../../problem';
+import { pictureFile } from '../../references/pictureFile';
+import type { StudioParts } from '../../studioParts';
 import { cleanPicture } from './cleanPicture';
-import { keepPicture, removePicturesExcept } from './pictureFolder';
-import { addPicture, findPicture, forgetPicturesExcept, picturesToKeep } from './repo';
+import { keepPicture } from './pictureFolder';
+import { findPicture, noteFile, putPicture, type PictureRow } from './repo';
 
-/** How long a picture may wait for its check, which may still be on a phone without a network. */
-const WAITING_DAYS = 7;
+export type PictureParts = Pick<StudioParts, 'db' | 'now'> & { pictureDir: string };
+
+/** One picture at a time is unpacked and written: that bounds the memory, and twins find each other's row. */
+const turn = new Mutex();
 
 /**
- * Keeps a picture under the client's id: the file first, then the row, so that a row always has its file.
- * The same bytes again give the same answer.
+ * Keeps a picture under the client's id: the file first, then the row, so that a row always has its file. The same bytes again give
+ * the same answer, and bring a file back that was lost; other bytes under a known id touch nothing.
  *
  * @throws Problem `conflict` when the id already belongs to another picture
  */
-export async function savePicture(
-  { db, pictureDir, now }: { db: Knex; pictureDir: string; now: () => Date },
+export function savePicture(
+  { db, pictureDir, now }: PictureParts,
   id: string,
   bytes: Buffer,
+  madeBy: string | null,
 ): Promise<Picture> {
   const sha256 = createHash('sha256').update(bytes).digest('hex');
-  const known = await findPicture(db, id);
-  if (known) {
-    if (known.upload_sha256 === sha256) return pictureOf(known);
-    throw new Problem(409, 'conflict', 'This id already belongs to another picture.', 'id');
-  }
-  const { jpeg, width, height } = await cleanPicture(bytes);
-  await keepPicture(pictureDir, id, jpeg);
-  const row = { id, width, height, upload_sha256: sha256, created_at: now().toISOString() };
-  await addPicture(db, row);
-  return pictureOf(row);
+  return turn.runExclusive(async () => {
+    const known = await findPicture(db, id);
+    if (known && known.upload_sha256 !== sha256) {
+      throw new Problem(409, 'conflict', 'This id already belongs to another picture.', 'id');
+    }
+    if (known && (await hasFile(pictureDir, known))) return pictureOf(known);
+    const { jpeg, width, height } = await cleanPicture(bytes);
+    await keepPicture(pictureDir, id, jpeg);
+    const row: PictureRow = {
+      id,
+      width,
+      height,
+      upload_sha256: sha256,
+      created_at: now().toISOString(),
+      made_by: madeBy,
+      bytes: jpeg.length,
+      missing: 0,
+    };
+    await putPicture(db, row);
+    return pictureOf(known ?? row);
+  });
 }
 
-/** Removes pictures that no check came for, and files that a crash left without a row. Run before listening. */
-export async function sweepPictures(db: Knex, pictureDir: string, now: Date): Promise<void> {
-  const newerThan = new Date(now.getTime() - WAITING_DAYS * 86_400_000).toISOString();
-  const keep = await picturesToKeep(db, newerThan);
-  await forgetPicturesExcept(db, keep);
-  await removePicturesExcept(pictureDir, keep);
+/**
+ * A kept picture, once its file was looked at.
+ *
+ * @returns undefined where there is none, and for one whose file is gone, which is noted
+ */
+export async function loadPicture(
+  { db, pictureDir }: Pick<PictureParts, 'db' | 'pictureDir'>,
+  id: string,
+): Promise<'unknown' | 'missing' | 'there'> {
+  const row = await findPicture(db, id);
+  if (!row) return 'unknown';
+  const isThere = await hasFile(pictureDir, row);
+  if (isThere !== (row.missing === 0)) {
+    await noteFile(db, id, { bytes: row.bytes, missing: isThere ? 0 : 1 });
+  }
+  return isThere ? 'there' : 'missing';
+}
+
+/** Whether a picture's file is there, and as long as it was when it was written. */
+async function hasFile(folder: string, { id, bytes }: PictureRow): Promise<boolean> {
+  const found = await stat(pictureFile(folder, id)).catch(() => null);
+  return found !== null && (bytes === null || found.size === bytes);
 }
 
 const pictureOf = ({ id, width, height }: Picture): Picture => ({ id, width, height });

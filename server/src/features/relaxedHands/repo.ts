@@ -8,7 +8,7 @@ export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefin
 export async function addRelaxedHand(
   db: Knex,
   record: RelaxedHandRecord,
-  extra: { bodySha256: string; createdAt: string },
+  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
 ): Promise<void> {
   await db('relaxed_hands').insert({
     id: record.id,
@@ -21,5 +21,6 @@ export async function addRelaxedHand(
     points_json: JSON.stringify(record.points),
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
+    made_by: extra.madeBy,
   });
 }

@@ -1,9 +1,10 @@
-import type { Knex } from 'knex';
 import type { RelaxedHandInput, RelaxedHandRecord } from '@open-palm/contract';
 import { relaxedHandFrom } from '@open-palm/core/hand';
-import { bodyHash } from '../../bodyHash';
-import { notFound, Problem } from '../../problem';
-import { findRelaxedHand, pictureExists, studentExists } from '../../references/repo';
+import { receivedHash } from '../../bodyHash';
+import { keepOnce } from '../../keepOnce';
+import { notFound } from '../../problem';
+import { findRelaxedHand, missingPicture, studentExists } from '../../references/repo';
+import type { StudioParts, Written } from '../../studioParts';
 import { addRelaxedHand, bodyHashOf } from './repo';
 
 /**
@@ -13,20 +14,25 @@ import { addRelaxedHand, bodyHashOf } from './repo';
  * @throws InputError when its points do not make a hand
  */
 export async function saveRelaxedHand(
-  { db, now }: { db: Knex; now: () => Date },
+  { db, now }: Pick<StudioParts, 'db' | 'now'>,
   id: string,
   input: RelaxedHandInput,
+  { received, madeBy }: Written,
 ): Promise<RelaxedHandRecord> {
-  const bodySha256 = bodyHash(input);
-  const known = await findRelaxedHand(db, id);
-  if (known) {
-    if ((await bodyHashOf(db, id)) === bodySha256) return known;
-    throw new Problem(409, 'conflict', 'This id already belongs to another picture.', 'id');
-  }
-  if (!(await studentExists(db, input.studentId))) throw notFound('student', 'studentId');
-  if (!(await pictureExists(db, input.pictureId))) throw notFound('picture', 'pictureId');
-  relaxedHandFrom(input.points);
+  const bodySha256 = receivedHash(received);
   const record = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
-  await addRelaxedHand(db, record, { bodySha256, createdAt: now().toISOString() });
+  await keepOnce(db, bodySha256, {
+    what: 'picture',
+    hashOf: (trx) => bodyHashOf(trx, id),
+    facts: async (trx) => [await findRelaxedHand(trx, id), record],
+    add: async (trx) => {
+      if (!(await studentExists(trx, input.studentId))) throw notFound('student', 'studentId');
+      if ((await missingPicture(trx, [input.pictureId])) !== null) {
+        throw notFound('picture', 'pictureId');
+      }
+      relaxedHandFrom(input.points);
+      await addRelaxedHand(trx, record, { bodySha256, createdAt: now().toISOString(), madeBy });
+    },
+  });
   return record;
 }

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Setup, Student } from '@open-palm/contract';
+import type { KeptStudent, Setup, Student } from '@open-palm/contract';
 
 interface StudentRow {
   id: string;
@@ -13,6 +13,7 @@ interface StudentRow {
   photos: string;
   bands: string;
   audits: number;
+  version: number;
   created_at: string;
 }
 
@@ -40,8 +41,9 @@ const setupOf = (row: SetupRow): Setup => ({
   settings: JSON.parse(row.settings_json),
 });
 
-const studentOf = (row: StudentRow, setups: readonly SetupRow[]): Student => ({
+const studentOf = (row: StudentRow, setups: readonly SetupRow[]): KeptStudent => ({
   id: row.id,
+  version: row.version,
   name: row.name,
   side: row.side as Student['side'],
   birthYear: row.birth_year,
@@ -56,11 +58,17 @@ const studentOf = (row: StudentRow, setups: readonly SetupRow[]): Student => ({
 });
 
 /**
- * Adds a student or changes what is written down of one, inside a transaction of the caller's. A setup that is no longer in the list stays for its checks.
+ * Adds a student or changes what is written down of one, inside a transaction of the caller's. A setup that is no longer in the list
+ * stays for its checks.
  *
  * @returns false when one of the setups belongs to another student; then nothing was changed
  */
-export async function putStudent(trx: Knex, student: Student, createdAt: string): Promise<boolean> {
+export async function putStudent(
+  trx: Knex,
+  student: Student,
+  version: number,
+  createdAt: string,
+): Promise<boolean> {
   const foreign = await trx<SetupRow>('setups')
     .whereIn(
       'id',
@@ -70,6 +78,7 @@ export async function putStudent(trx: Knex, student: Student, createdAt: string)
     .first('id');
   if (foreign) return false;
   const row = {
+    version,
     name: student.name,
     side: student.side,
     birth_year: student.birthYear,
@@ -108,12 +117,12 @@ export async function putStudent(trx: Knex, student: Student, createdAt: string)
 const setupRows = (db: Knex) =>
   db<SetupRow>('setups').whereNotNull('position').orderBy(['student_id', 'position']);
 
-export async function findStudent(db: Knex, id: string): Promise<Student | undefined> {
+export async function findStudent(db: Knex, id: string): Promise<KeptStudent | undefined> {
   const row = await db<StudentRow>('students').where({ id }).first();
   return row && studentOf(row, await setupRows(db).where({ student_id: id }));
 }
 
-export async function allStudents(db: Knex): Promise<Student[]> {
+export async function allStudents(db: Knex): Promise<KeptStudent[]> {
   const rows = await db<StudentRow>('students').orderByRaw('name COLLATE NOCASE, id');
   const setups = new Map<string, SetupRow[]>();
   for (const row of await setupRows(db)) {

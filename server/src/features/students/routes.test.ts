@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { handFileSchema, studentListSchema, type DatedMeasure } from '@open-palm/contract';
+import { handFileSchema, inputOf, studentListSchema, type DatedMeasure } from '@open-palm/contract';
 import type { Place } from '@open-palm/core/measure';
 import { exampleCheck, freshStudent, studentWithPicture } from '../../testing/examples';
 import { openTestStudio, type TestStudio } from '../../testing/testStudio';
@@ -33,9 +33,9 @@ describe('students', () => {
     await studio.put(`/api/students/${id}`, student);
     const ownBow = { frogLengthMm: 47.5, bowMassG: 58.5, bowBalanceMm: 238 };
     const changed = { ...student, setups: [{ ...student.setups[0]!, ...ownBow }] };
-    await studio.put(`/api/students/${id}`, changed);
+    await studio.edit(`/api/students/${id}`, changed, 1);
     const handFile = handFileSchema.parse((await studio.get(`/api/students/${id}`)).body);
-    expect(handFile.student).toEqual({ id, ...changed });
+    expect(handFile.student).toEqual({ id, ...changed, version: 2 });
   });
 
   it.each([
@@ -151,8 +151,8 @@ describe('the hand file', () => {
     const { studentId, setupId, pictureId } = await studentWithPicture(studio);
     const viola = { ...STUDENT.setups[0]!, id: uuidv7(), instrument: 'viola' as const };
     const { student } = handFileSchema.parse((await studio.get(`/api/students/${studentId}`)).body);
-    const { id: _, ...input } = { ...student, setups: [...student.setups, viola] };
-    expect((await studio.put(`/api/students/${studentId}`, input)).status).toBe(200);
+    const input = inputOf({ ...student, setups: [...student.setups, viola] });
+    expect((await studio.edit(`/api/students/${studentId}`, input, 1)).status).toBe(200);
     const violaCheck = exampleCheck({ studentId, setupId: viola.id, pictureId });
     await studio.put(`/api/checks/${uuidv7()}`, violaCheck);
     const fileOf = async (query: string) =>
@@ -171,7 +171,7 @@ describe('the hand file', () => {
     const ids = await studentWithPicture(studio);
     const checkId = uuidv7();
     await studio.put(`/api/checks/${checkId}`, exampleCheck(ids));
-    await studio.put(`/api/students/${ids.studentId}`, freshStudent());
+    await studio.edit(`/api/students/${ids.studentId}`, freshStudent(), 1);
     expect((await studio.get(`/api/checks/${checkId}`)).status).toBe(200);
     const handFile = handFileSchema.parse(
       (await studio.get(`/api/students/${ids.studentId}`)).body,

@@ -1,5 +1,4 @@
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import {
   studentInputSchema,
   type HandFile,
@@ -7,9 +6,7 @@ import {
   type Setup,
   type Student,
 } from '@open-palm/contract';
-import { HOLD_IDS } from '@open-palm/core/holds';
 import { mergeContacts } from '@open-palm/core/measure';
-import { inTransaction } from '../../db/inTransaction';
 import { lastSeenOf, mergeSigns, seenNow, standingsOf } from '../../lastSeen/handFile';
 import {
   checkSummaries,
@@ -20,13 +17,14 @@ import {
   openByStudent,
   PORTRAIT_CHECKS,
 } from '../../lastSeen/repo';
-import { notFound, Problem } from '../../problem';
-import { readBody, readId } from '../../readBody';
+import { notFound } from '../../problem';
+import { readBody, readEdit, readId, writtenBy } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
-import { refreshTrack } from '../../tracking/refreshTrack';
+import { READ_WAIT_MS, soon } from '../../derive/waits';
 import { tracksByStudent, wholeHistory } from '../../tracking/repo';
-import { allStudents, findStudent, putStudent } from './repo';
+import { allStudents, findStudent } from './repo';
+import { saveStudent } from './service';
 
 /** A hold that nothing was worked out of yet. */
 const NOTHING_SEEN = seenNow(null, [], []);
@@ -37,13 +35,16 @@ const newestOf = (times: readonly (string | null)[]): string | null =>
     null,
   );
 
-export function studentRoutes({ db, now, zone }: StudioParts): Router {
+export function studentRoutes(parts: StudioParts): Router {
+  const { db, deriver } = parts;
   const router = new Router({ prefix: '/api/students' });
 
   router.get('/', async (ctx) => {
+    await soon(deriver);
     const kept = await tracksByStudent(db);
     const open = await openByStudent(db);
     ctx.body = {
+      workingOut: deriver.waiting().length,
       students: (await allStudents(db)).map((student) => {
         const own = kept.get(student.id) ?? [];
         const main = own.find(({ position }) => position === 0);
@@ -60,22 +61,9 @@ export function studentRoutes({ db, now, zone }: StudioParts): Router {
   });
 
   router.put('/:id', async (ctx) => {
-    const student = {
-      id: readId(ctx.params.id),
-      ...readBody(studentInputSchema, ctx.request.body),
-    };
-    await refuseUnknownHolds(db, student);
-    const kept = await inTransaction(db, async (trx) => {
-      if (!(await putStudent(trx, student, now().toISOString()))) return false;
-      // The day of the lesson decides when the next look is due.
-      for (const { id } of student.setups) await refreshTrack(trx, id, zone);
-      return true;
-    });
-    if (!kept) {
-      const message = 'One of these instruments already belongs to another student.';
-      throw new Problem(409, 'conflict', message, 'setups');
-    }
-    ctx.body = student;
+    const id = readId(ctx.params.id);
+    const input = readBody(studentInputSchema, ctx.request.body);
+    ctx.body = await saveStudent(parts, id, input, writtenBy(ctx).madeBy, readEdit(ctx));
   });
 
   router.get('/:id', async (ctx) => {
@@ -83,9 +71,11 @@ export function studentRoutes({ db, now, zone }: StudioParts): Router {
     const student = await findStudent(db, id);
     if (!student) throw notFound('student', 'id');
     const setup = setupAsked(student, ctx.query.setup);
+    await deriver.settled([setup.id], READ_WAIT_MS);
     const newest = await newestMeasures(db, 2, setup.id);
     const contacts = await newestContacts(db, PORTRAIT_CHECKS, setup.id);
     const handFile: HandFile = {
+      workingOut: deriver.waiting().length,
       student,
       setupId: setup.id,
       ownHolds: (await latestHolds(db)) as HandFile['ownHolds'],
@@ -107,6 +97,7 @@ export function studentRoutes({ db, now, zone }: StudioParts): Router {
     const student = await findStudent(db, id);
     if (!student) throw notFound('student', 'id');
     const setup = setupAsked(student, ctx.query.setup);
+    await deriver.settled([setup.id], READ_WAIT_MS);
     const history: HandHistory = { setupId: setup.id, checks: await wholeHistory(db, setup.id) };
     ctx.body = history;
   });
@@ -120,19 +111,4 @@ function setupAsked({ setups }: Student, asked: string | string[] | undefined): 
     asked === undefined ? setups[0] : setups.find(({ id }) => id === readId(String(asked)));
   if (!setup) throw notFound('instrument of this student', 'setup');
   return setup;
-}
-
-/** An own hold must be there, and be one of the setup's instrument. */
-async function refuseUnknownHolds(db: Knex, { setups }: Student): Promise<void> {
-  if (setups.every(({ holdId }) => HOLD_IDS.includes(holdId))) return;
-  const own = await latestHolds(db);
-  for (const [i, { holdId, instrument }] of setups.entries()) {
-    const where = `setups[${i}].holdId`;
-    if (HOLD_IDS.includes(holdId)) continue;
-    const hold = own.find(({ id }) => id === holdId);
-    if (!hold) throw notFound('hold', where);
-    if (!hold.instruments.includes(instrument)) {
-      throw new Problem(400, 'malformed', 'This hold belongs to another instrument.', where);
-    }
-  }
 }

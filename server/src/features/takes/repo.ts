@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Take } from '@open-palm/contract';
+import type { KeptTake, Take } from '@open-palm/contract';
 
 interface TakeRow {
   id: string;
@@ -11,12 +11,15 @@ interface TakeRow {
   series_json: string;
   cuts_json: string | null;
   fingers_seen: string | null;
+  version: number;
+  made_by: string | null;
   body_sha256: string;
   created_at: string;
 }
 
-const takeOf = (row: TakeRow): Take => ({
+const takeOf = (row: TakeRow): KeptTake => ({
   id: row.id,
+  version: row.version,
   studentId: row.student_id,
   setupId: row.setup_id,
   takenAt: row.taken_at,
@@ -28,7 +31,7 @@ const takeOf = (row: TakeRow): Take => ({
 });
 
 /** The newest takes of an instrument, newest first. */
-export async function newestTakes(db: Knex, setupId: string, most: number): Promise<Take[]> {
+export async function newestTakes(db: Knex, setupId: string, most: number): Promise<KeptTake[]> {
   const rows = await db<TakeRow>('takes')
     .where({ setup_id: setupId })
     .orderBy([
@@ -46,7 +49,7 @@ export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefin
 export async function addTake(
   db: Knex,
   take: Take,
-  extra: { bodySha256: string; createdAt: string },
+  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
 ): Promise<void> {
   await db<TakeRow>('takes').insert({
     id: take.id,
@@ -60,16 +63,24 @@ export async function addTake(
     fingers_seen: take.fingersSeen,
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
+    made_by: extra.madeBy,
   });
 }
 
-/** What a person corrects or adds afterwards. */
+/** What of a take a person may correct or add afterwards. */
+export type TakeEdit = Pick<Take, 'cuts' | 'fingersSeen'>;
+
 export async function updateTake(
   db: Knex,
   id: string,
-  { cuts, fingersSeen }: Pick<Take, 'cuts' | 'fingersSeen'>,
+  { version, body: { cuts, fingersSeen } }: { version: number; body: TakeEdit },
 ): Promise<void> {
   await db<TakeRow>('takes')
     .where({ id })
-    .update({ cuts_json: cuts && JSON.stringify(cuts), fingers_seen: fingersSeen });
+    .update({ version, cuts_json: cuts && JSON.stringify(cuts), fingers_seen: fingersSeen });
+}
+
+export async function findTake(db: Knex, id: string): Promise<KeptTake | undefined> {
+  const row = await db<TakeRow>('takes').where({ id }).first();
+  return row && takeOf(row);
 }

@@ -37,7 +37,7 @@ describe('takes', () => {
     const [first, second] = await listed();
     expect([first!.id, second!.id]).toEqual([newer, older]);
     expect(first!.takenAt).toBe('2026-03-08T15:30:00.000Z');
-    expect(second).toEqual({ ...take(), id: older });
+    expect(second).toEqual({ ...take(), id: older, version: 1 });
   });
 
   it('give the same answer when sent again, and let only their cuts and the fingers seen change', async () => {
@@ -45,9 +45,11 @@ describe('takes', () => {
     const first = await put(id, take());
     expect((await put(id, take())).body).toEqual(first.body);
     const cuts = [{ fromS: 0, toS: 1.5, direction: 'down' as const }];
-    expect((await put(id, take({ cuts }))).status).toBe(200);
+    const edit = (more: object, basedOn: number) =>
+      studio.edit(`/api/takes/${id}`, take(more), basedOn);
+    expect((await edit({ cuts }, 1)).status).toBe(200);
     expect((await listed()).find((kept) => kept.id === id)!.cuts).toEqual(cuts);
-    expect((await put(id, take({ cuts, fingersSeen: 'still' }))).status).toBe(200);
+    expect((await edit({ cuts, fingersSeen: 'still' }, 2)).status).toBe(200);
     expect((await listed()).find((kept) => kept.id === id)).toMatchObject({
       cuts,
       fingersSeen: 'still',

@@ -1,14 +1,14 @@
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import { takeInputSchema } from '@open-palm/contract';
-import { readBody, readId } from '../../readBody';
+import { readBody, readEdit, readId, writtenBy } from '../../readBody';
+import type { StudioParts } from '../../studioParts';
 import { newestTakes } from './repo';
 import { saveTake } from './service';
 
 /** Takes that a screen can lay over each other. */
 const MOST = 20;
 
-export function takeRoutes(parts: { db: Knex; now: () => Date }): Router {
+export function takeRoutes(parts: Pick<StudioParts, 'db' | 'now'>): Router {
   const router = new Router({ prefix: '/api/takes' });
 
   router.get('/', async (ctx) => {
@@ -16,8 +16,9 @@ export function takeRoutes(parts: { db: Knex; now: () => Date }): Router {
   });
 
   router.put('/:id', async (ctx) => {
+    const id = readId(ctx.params.id);
     const input = readBody(takeInputSchema, ctx.request.body);
-    ctx.body = await saveTake(parts, readId(ctx.params.id), input);
+    ctx.body = await saveTake(parts, id, input, writtenBy(ctx), readEdit(ctx));
   });
 
   return router;

@@ -1,4 +1,3 @@
-import type { Knex } from 'knex';
 import {
   calendarDay,
   dateOfDay,
@@ -7,31 +6,39 @@ import {
   lessonDayOf,
   restartsOf,
   trackedCheck,
+  type DatedMeasure,
   type LogEntry,
   type SetupTrack,
+  type Student,
+  type TrackCheck,
 } from '@open-palm/contract';
 import { measureOfCause } from '@open-palm/core/judge';
+import type { GripContacts } from '@open-palm/core/measure';
 import { trackStanding } from '@open-palm/core/track';
 import { seenNow, type SeenNow } from '../lastSeen/handFile';
-import { newestContacts, newestMeasures, PORTRAIT_CHECKS } from '../lastSeen/repo';
-import { keepTrack, newestTrackChecks, trackedSetup, trackEntries } from './repo';
 
-/** How far back a standing reaches: five years of weekly looks. */
-const MOST_CHECKS = 260;
+/** What the standing of an instrument is worked out from. */
+export interface StandingFacts extends Pick<Student, 'lesson' | 'audits'> {
+  setupId: string;
+  /** Its newest looks, oldest first. */
+  checks: readonly TrackCheck[];
+  /** Planned changes, re-form tests and the newest cue. */
+  entries: readonly LogEntry[];
+  newest: readonly DatedMeasure[];
+  contacts: readonly GripContacts[];
+  /** The teacher's, for a student without a lesson time. */
+  zone: string;
+}
 
-/**
- * Works out anew how a hold stands over the weeks, inside the transaction of whatever changed it: so lists read one short row
- * and never a history.
- *
- * @param zone the teacher's, for a student without a lesson time
- */
-export async function refreshTrack(trx: Knex, setupId: string, zone: string): Promise<void> {
-  const about = await trackedSetup(trx, setupId);
-  if (!about) return;
-  const { lesson, audits } = about;
-  const timeZone = lesson?.timeZone ?? zone;
-  const entries = await trackEntries(trx, setupId);
-  const checks = await newestTrackChecks(trx, setupId, MOST_CHECKS);
+export interface DerivedStanding {
+  track: SetupTrack;
+  seen: SeenNow;
+}
+
+/** How a hold stands over the weeks and how it was last seen, so that lists read one short row and never a history. */
+export function deriveStanding(facts: StandingFacts): DerivedStanding {
+  const { setupId, checks, entries, lesson, audits } = facts;
+  const timeZone = lesson?.timeZone ?? facts.zone;
   const errors = formingErrors(entries);
   const days = {
     instant: (at: string) => calendarDay(at, timeZone),
@@ -55,13 +62,7 @@ export async function refreshTrack(trx: Knex, setupId: string, zone: string): Pr
     dueOn: schedule.dueDay === null ? null : dateOfDay(schedule.dueDay),
     drifts: drifts.map(({ series, sinceDay }) => ({ series, sinceOn: dateOfDay(sinceDay) })),
   };
-  await keepTrack(trx, track, await seenOf(trx, setupId, checks.at(-1)?.takenAt ?? null));
-}
-
-/** How the hold was last seen, as lists show it. */
-async function seenOf(trx: Knex, setupId: string, lastCheckAt: string | null): Promise<SeenNow> {
-  const newest = await newestMeasures(trx, 1, setupId);
-  return seenNow(lastCheckAt, newest, await newestContacts(trx, PORTRAIT_CHECKS, setupId));
+  return { track, seen: seenNow(checks.at(-1)?.takenAt ?? null, facts.newest, facts.contacts) };
 }
 
 /** The checkpoint that is worked on: of the cause that something was last said about. */

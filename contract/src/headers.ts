@@ -1,0 +1,11 @@
+/** Headers by which the app and the studio tell each other what a request is. */
+export const HEADERS = {
+  /** Which build of Open Palm speaks: on every request of the app, and on every answer. */
+  build: 'Open-Palm-Build',
+  /** The device that made what is written: a UUID of its own. */
+  madeBy: 'Open-Palm-Made-By',
+  /** The id of an edit of something that changes; the same edit again is no conflict. */
+  edit: 'Open-Palm-Edit',
+  /** The version that the edit is based on; 0 for something new. */
+  basedOn: 'Open-Palm-Based-On',
+} as const;

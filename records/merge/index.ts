@@ -1,0 +1,2 @@
+export * from './fieldPaths';
+export * from './mergeFields';

@@ -1,0 +1,58 @@
+import {
+  gripFacts,
+  keptFits,
+  trackedNumbers,
+  type Check,
+  type CheckInput,
+  type RelaxedHandRecord,
+  type TrackedNumber,
+} from '@open-palm/contract';
+import { fitLookInSteps, lookFitsOf, type InSteps } from '@open-palm/core/fit';
+import type { Hold } from '@open-palm/core/holds';
+import {
+  checkContacts,
+  familyStandings,
+  measureCheck,
+  sampleCapture,
+  type Family,
+  type Look,
+  type Standing,
+} from '@open-palm/core/measure';
+
+/** What a look is worked out from: itself, the hold in the version it names, and the hand at rest that it names. */
+export interface LookFacts {
+  input: CheckInput;
+  hold: Hold;
+  relaxedHand: RelaxedHandRecord | null;
+}
+
+/** All that is worked out of a look. */
+export interface DerivedLook extends Pick<Check, 'measures' | 'contacts' | 'fits'> {
+  standings: Record<Family, Standing>;
+  numbers: TrackedNumber[];
+}
+
+/** One picture alone gives intervals, which are shown while it is looked at and never kept. */
+const SEVERAL = 2;
+
+/** Works a look out from its points and answers: what is followed over time never rests on a client's arithmetic. */
+export function deriveLook({ input, hold: taught, relaxedHand }: LookFacts): DerivedLook {
+  const { hold, hand } = gripFacts(input.grip, taught, relaxedHand);
+  const look: Look = input;
+  const fits = finish(fitLookInSteps(look, hold, hand, SEVERAL));
+  const { measures } = measureCheck(look, hold, hand, sampleCapture, lookFitsOf(fits));
+  return {
+    measures,
+    contacts: checkContacts(look, hold),
+    fits: keptFits(fits),
+    standings: familyStandings(measures.map(({ measure }) => measure)),
+    numbers: trackedNumbers(measures),
+  };
+}
+
+function finish<Answer>(work: InSteps<Answer>): Answer {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+  }
+}

@@ -1,0 +1,206 @@
+import { setImmediate as nextTurn } from 'node:timers/promises';
+import type { Knex } from 'knex';
+import { HOLD_IDS } from '@open-palm/core/holds';
+import { shippedHold } from '@open-palm/core/holds/archive';
+import type { Hold } from '@open-palm/core/holds';
+import { inTransaction } from '../db/inTransaction';
+import { findCheckFacts } from '../features/checks/repo';
+import { newestContacts, newestMeasures, PORTRAIT_CHECKS } from '../lastSeen/repo';
+import type { Log } from '../middleware/errors';
+import { findHold, findRelaxedHand } from '../references/repo';
+import { keepTrack, newestTrackChecks, trackedSetup, trackEntries } from '../tracking/repo';
+import {
+  keepDerived,
+  keepFailure,
+  pendingLooks,
+  settleSetup,
+  staleSetups,
+  touchesOf,
+} from './repo';
+import type { Runner } from './runner';
+
+/** How far back a standing reaches: five years of weekly looks. */
+const MOST_CHECKS = 260;
+/** Looks of one instrument that are worked out before another one has its turn. */
+const TURN = 4;
+
+export interface DeriverParts {
+  db: Knex;
+  runner: Runner;
+  /** The teacher's time zone: by its calendar days are counted where a student has no lesson time of their own. */
+  zone: string;
+  log: Log;
+}
+
+/** Works out what waits, after the answer or when it is first read. Only this thread writes. */
+export interface Deriver {
+  /** Something of these instruments has changed: they are worked out when there is time. */
+  wake(setupIds: readonly string[]): void;
+  /**
+   * Resolves when these instruments are worked out, which then come first, or after so long.
+   *
+   * @returns false when it took longer
+   */
+  settled(setupIds: readonly string[], atMostMs?: number): Promise<boolean>;
+  /** Resolves when nothing waits. */
+  allSettled(): Promise<void>;
+  /** Instruments that wait. */
+  waiting(): string[];
+  /** Takes up what waited when the studio was closed. */
+  resume(): Promise<void>;
+  close(): Promise<void>;
+}
+
+/** The one place that turns facts into what is worked out of them. */
+export function createDeriver({ db, runner, zone, log }: DeriverParts): Deriver {
+  const urgent = new Set<string>();
+  const queue = new Set<string>();
+  const busy = new Set<string>();
+  const waiters = new Map<string, (() => void)[]>();
+  const idle: (() => void)[] = [];
+  let loops = 0;
+  let closed = false;
+
+  const next = (): string | undefined =>
+    [urgent, queue].flatMap((set) => [...set].filter((id) => !busy.has(id)).slice(0, 1))[0];
+
+  async function loop(): Promise<void> {
+    loops += 1;
+    for (let id = next(); id !== undefined && !closed; id = next()) {
+      const [isUrgent] = [urgent.delete(id), queue.delete(id)];
+      busy.add(id);
+      const more = await step(id).catch((error: unknown) => {
+        log({
+          level: 'error',
+          setupId: id,
+          stack: error instanceof Error ? error.stack : String(error),
+        });
+        return false;
+      });
+      busy.delete(id);
+      if (more) (isUrgent ? urgent : queue).add(id);
+      else if (!queue.has(id) && !urgent.has(id)) tell(id);
+      // Requests come first.
+      await nextTurn();
+    }
+    loops -= 1;
+    if (loops === 0 && queue.size + urgent.size === 0) idle.splice(0).forEach((done) => done());
+  }
+
+  const tell = (id: string) => {
+    waiters.get(id)?.forEach((done) => done());
+    waiters.delete(id);
+  };
+
+  const begin = () => {
+    while (!closed && loops < runner.threads && loops < queue.size + urgent.size) void loop();
+  };
+
+  /** Some looks of an instrument, or its standing; true while more of it waits. */
+  async function step(setupId: string): Promise<boolean> {
+    const touched = await touchesOf(db, setupId);
+    if (touched === undefined) return false;
+    const looks = await pendingLooks(db, setupId, TURN);
+    for (const id of looks) await deriveOne(id);
+    if (looks.length > 0) return true;
+    const facts = await standingFacts(setupId);
+    const standing = facts && (await runner.run('standing', facts));
+    const settled = await inTransaction(db, async (trx) => {
+      if (standing) await keepTrack(trx, standing.track, standing.seen);
+      return settleSetup(trx, setupId, touched);
+    });
+    return settled === 0;
+  }
+
+  async function deriveOne(id: string): Promise<void> {
+    try {
+      const facts = await lookFacts(id);
+      if (!facts) return;
+      const { check, ...look } = facts;
+      const derived = await runner.run('look', look);
+      await inTransaction(db, (trx) => keepDerived(trx, check, derived));
+    } catch (error) {
+      const stack = error instanceof Error ? (error.stack ?? error.message) : String(error);
+      log({ level: 'error', checkId: id, stack });
+      await inTransaction(db, (trx) => keepFailure(trx, id, stack));
+    }
+  }
+
+  async function lookFacts(id: string) {
+    const check = await findCheckFacts(db, id);
+    if (!check) return undefined;
+    const { id: _, ...input } = check;
+    const { holdId, holdVersion, relaxedHandId } = input.grip;
+    const hold = await holdOf(db, holdId, holdVersion);
+    if (!hold) throw new Error(`The hold ${holdId} has no version ${holdVersion}.`);
+    const relaxedHand =
+      relaxedHandId === null ? null : ((await findRelaxedHand(db, relaxedHandId)) ?? null);
+    return { check, input, hold, relaxedHand };
+  }
+
+  async function standingFacts(setupId: string) {
+    const about = await trackedSetup(db, setupId);
+    return (
+      about && {
+        ...about,
+        setupId,
+        zone,
+        entries: await trackEntries(db, setupId),
+        checks: await newestTrackChecks(db, setupId, MOST_CHECKS),
+        newest: await newestMeasures(db, 1, setupId),
+        contacts: await newestContacts(db, PORTRAIT_CHECKS, setupId),
+      }
+    );
+  }
+
+  return {
+    wake(setupIds) {
+      for (const id of setupIds) queue.add(id);
+      begin();
+    },
+    async settled(setupIds, atMostMs) {
+      const unsettled: string[] = [];
+      for (const id of setupIds) {
+        if (busy.has(id) || queue.has(id) || urgent.has(id)) unsettled.push(id);
+        else if ((await touchesOf(db, id)) !== undefined) unsettled.push(id);
+      }
+      if (unsettled.length === 0) return true;
+      const done = Promise.all(
+        unsettled.map(
+          (id) =>
+            new Promise<void>((resolve) => {
+              waiters.set(id, [...(waiters.get(id) ?? []), resolve]);
+              urgent.add(id);
+            }),
+        ),
+      ).then(() => true);
+      begin();
+      return atMostMs === undefined ? done : Promise.race([done, later(atMostMs)]);
+    },
+    async allSettled() {
+      for (const id of await staleSetups(db)) queue.add(id);
+      if (queue.size + urgent.size + busy.size === 0) return;
+      begin();
+      await new Promise<void>((resolve) => idle.push(resolve));
+    },
+    waiting: () => [...new Set([...queue, ...urgent, ...busy])],
+    async resume() {
+      for (const id of await staleSetups(db)) queue.add(id);
+      begin();
+    },
+    async close() {
+      closed = true;
+      await runner.close();
+      waiters.forEach((all) => all.forEach((done) => done()));
+      idle.splice(0).forEach((done) => done());
+    },
+  };
+}
+
+const later = (ms: number): Promise<boolean> =>
+  new Promise((resolve) => setTimeout(() => resolve(false), ms).unref());
+
+/** The hold that a look names, in exactly its version: a shipped one out of the archive, or one of the teacher's own. */
+export async function holdOf(db: Knex, id: string, version: number): Promise<Hold | undefined> {
+  return HOLD_IDS.includes(id) ? shippedHold(id, version) : findHold(db, id, version);
+}

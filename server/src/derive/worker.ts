@@ -1,0 +1,2 @@
+/** What the threads run: bundled by itself, computing only. */
+export { runTask } from './runTask';

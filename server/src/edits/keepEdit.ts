@@ -1,0 +1,78 @@
+import type { Knex } from 'knex';
+import { isSame, mergeFields } from '@open-palm/records/merge';
+import { ConflictProblem, Problem } from '../problem';
+import type { Edit } from '../readBody';
+import { addEdit, bodyAt, findEdit, type EditedKind } from './repo';
+
+/** A version of something that changes. */
+export interface Versioned<Body> {
+  version: number;
+  body: Body;
+}
+
+export interface EditParts<Body> {
+  kind: EditedKind;
+  id: string;
+  /** Null for a write that names no edit: it can only add. */
+  edit: Edit | null;
+  body: Body;
+  /** What stands there now, if anything. */
+  current: Versioned<Body> | undefined;
+  madeBy: string | null;
+  createdAt: string;
+  /** Writes a version, whole. */
+  put(next: Versioned<Body>): Promise<void>;
+}
+
+/**
+ * Keeps an edit, inside a transaction of the caller's. What was changed meanwhile is brought together with it field by field; the same
+ * edit again, whose answer was lost, changes nothing.
+ *
+ * @returns what stands there now
+ * @throws ConflictProblem with what stands there, where both changed the same field
+ */
+export async function keepEdit<Body>(trx: Knex, parts: EditParts<Body>): Promise<Versioned<Body>> {
+  const { kind, id, edit, body, current, put } = parts;
+  const known = edit && (await findEdit(trx, edit.id));
+  if (known && (known.kind !== kind || known.ofId !== id)) {
+    throw new Problem(409, 'conflict', 'This edit is already of something else.', 'edit');
+  }
+  if (known && current) return current;
+  const keep = async (next: Versioned<Body>): Promise<Versioned<Body>> => {
+    await put(next);
+    const editId = edit?.id ?? `${kind} ${id} ${next.version}`;
+    const { madeBy, createdAt } = parts;
+    await addEdit(trx, { id: editId, kind, ofId: id, ...next, madeBy, createdAt });
+    return next;
+  };
+  if (!current) return keep({ version: 1, body });
+  if (isSame(current.body, body)) return current;
+  const basedOn = edit?.basedOn ?? 0;
+  if (basedOn === current.version) {
+    await rememberFirst(trx, parts, current);
+    return keep({ version: current.version + 1, body });
+  }
+  const base = (await bodyAt(trx, kind, id, basedOn)) as Body | undefined;
+  const merged = mergeFields(base ?? null, body, current.body);
+  if (merged.conflicts.length > 0) {
+    throw new ConflictProblem({
+      version: current.version,
+      theirs: current.body,
+      fields: merged.conflicts.map((path) => [...path]),
+    });
+  }
+  if (isSame(merged.body, current.body)) return current;
+  await rememberFirst(trx, parts, current);
+  return keep({ version: current.version + 1, body: merged.body });
+}
+
+/** What was there before edits were noted becomes one, so that later edits know what they began from. */
+async function rememberFirst<Body>(
+  trx: Knex,
+  { kind, id, createdAt }: EditParts<Body>,
+  { version, body }: Versioned<Body>,
+): Promise<void> {
+  if ((await bodyAt(trx, kind, id, version)) !== undefined) return;
+  const first = `${kind} ${id} ${version}`;
+  await addEdit(trx, { id: first, kind, ofId: id, version, body, madeBy: null, createdAt });
+}

@@ -1,0 +1,59 @@
+import type { Knex } from 'knex';
+
+/** Resources that change, under versions. */
+export type EditedKind = 'student' | 'letter' | 'take' | 'hold';
+
+interface EditRow {
+  id: string;
+  kind: string;
+  of_id: string;
+  version: number;
+  body_json: string;
+  made_by: string | null;
+  created_at: string;
+}
+
+export interface KeptEdit {
+  kind: EditedKind;
+  ofId: string;
+  version: number;
+  body: unknown;
+}
+
+const editOf = (row: EditRow): KeptEdit => ({
+  kind: row.kind as EditedKind,
+  ofId: row.of_id,
+  version: row.version,
+  body: JSON.parse(row.body_json),
+});
+
+export async function findEdit(trx: Knex, id: string): Promise<KeptEdit | undefined> {
+  const row = await trx<EditRow>('edits').where({ id }).first();
+  return row && editOf(row);
+}
+
+/** How a resource read in one of its versions; undefined when that is not known any more. */
+export async function bodyAt(
+  trx: Knex,
+  kind: EditedKind,
+  ofId: string,
+  version: number,
+): Promise<unknown> {
+  const row = await trx<EditRow>('edits').where({ kind, of_id: ofId, version }).first();
+  return row && editOf(row).body;
+}
+
+export async function addEdit(
+  trx: Knex,
+  edit: KeptEdit & { id: string; madeBy: string | null; createdAt: string },
+): Promise<void> {
+  await trx<EditRow>('edits').insert({
+    id: edit.id,
+    kind: edit.kind,
+    of_id: edit.ofId,
+    version: edit.version,
+    body_json: JSON.stringify(edit.body),
+    made_by: edit.madeBy,
+    created_at: edit.createdAt,
+  });
+}

@@ -1,0 +1,69 @@
+import type { Knex } from 'knex';
+import { inputOf, type KeptStudent, type Student, type StudentInput } from '@open-palm/contract';
+import { HOLD_IDS } from '@open-palm/core/holds';
+import { inTransaction } from '../../db/inTransaction';
+import { touchSetups } from '../../derive/repo';
+import { keepEdit } from '../../edits/keepEdit';
+import { notFound, Problem } from '../../problem';
+import type { Edit } from '../../readBody';
+import { latestHolds } from '../../references/repo';
+import type { StudioParts } from '../../studioParts';
+import { findStudent, putStudent } from './repo';
+
+/**
+ * Keeps an edit of what is written down of a student, the first one too.
+ *
+ * @throws Problem `notFound` for an unknown hold, `conflict` for an instrument that belongs to another student
+ * @throws ConflictProblem when the same field was changed elsewhere too
+ */
+export async function saveStudent(
+  { db, now, deriver }: StudioParts,
+  id: string,
+  input: StudentInput,
+  madeBy: string | null,
+  edit: Edit | null,
+): Promise<KeptStudent> {
+  const createdAt = now().toISOString();
+  const kept = await inTransaction(db, async (trx) => {
+    await refuseUnknownHolds(trx, { id, ...input });
+    const known = await findStudent(trx, id);
+    const { body, version } = await keepEdit<StudentInput>(trx, {
+      kind: 'student',
+      id,
+      edit,
+      body: input,
+      current: known && { version: known.version, body: inputOf(known) },
+      madeBy,
+      createdAt,
+      async put(next) {
+        const student = { id, ...next.body };
+        if (await putStudent(trx, student, next.version, createdAt)) {
+          // The day of the lesson decides when the next look is due.
+          return touchSetups(trx, setupIdsOf(next.body));
+        }
+        const message = 'One of these instruments already belongs to another student.';
+        throw new Problem(409, 'conflict', message, 'setups');
+      },
+    });
+    return { id, ...body, version };
+  });
+  deriver.wake(setupIdsOf(kept));
+  return kept;
+}
+
+const setupIdsOf = ({ setups }: Pick<Student, 'setups'>): string[] => setups.map(({ id }) => id);
+
+/** An own hold must be there, and be one of the setup's instrument. */
+async function refuseUnknownHolds(trx: Knex, { setups }: Student): Promise<void> {
+  if (setups.every(({ holdId }) => HOLD_IDS.includes(holdId))) return;
+  const own = await latestHolds(trx);
+  for (const [i, { holdId, instrument }] of setups.entries()) {
+    const where = `setups[${i}].holdId`;
+    if (HOLD_IDS.includes(holdId)) continue;
+    const hold = own.find(({ id }) => id === holdId);
+    if (!hold) throw notFound('hold', where);
+    if (!hold.instruments.includes(instrument)) {
+      throw new Problem(400, 'malformed', 'This hold belongs to another instrument.', where);
+    }
+  }
+}

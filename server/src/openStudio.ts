@@ -1,0 +1,69 @@
+import { join } from 'node:path';
+import type { Knex } from 'knex';
+import { lockFolder } from './db/lockFolder';
+import { openDatabase } from './db/openDatabase';
+import { privateFolder } from './db/privateFolder';
+import { inTransaction } from './db/inTransaction';
+import { createDeriver, type Deriver } from './derive/deriver';
+import { markPending } from './derive/repo';
+import { threadRunner } from './derive/runner';
+import { checkFiles, type FoundFiles } from './features/pictures/checkFiles';
+import type { Log } from './middleware/errors';
+import { seedDemo } from './seedDemo';
+
+export interface OpenedStudio {
+  db: Knex;
+  deriver: Deriver;
+  pictureDir: string;
+  found: FoundFiles;
+  /** How many checks of the demo were added. */
+  filled: number;
+  /** How many looks are worked out anew, because the code that does it is another one. */
+  renewed: number;
+  close(): Promise<void>;
+}
+
+/**
+ * Opens the studio in a folder, for this process alone: its database brought up to date, files held against it, what waits taken up.
+ *
+ * @throws FolderTaken
+ */
+export async function openStudio({
+  dataDir,
+  workerFile,
+  demoPictureDir,
+  now,
+  zone,
+  log,
+}: {
+  dataDir: string;
+  workerFile: string;
+  demoPictureDir?: string | undefined;
+  now: () => Date;
+  zone: string;
+  log: Log;
+}): Promise<OpenedStudio> {
+  privateFolder(dataDir);
+  const unlock = lockFolder(dataDir);
+  const db = await openDatabase(join(dataDir, 'studio.sqlite'));
+  const pictureDir = join(dataDir, 'pictures');
+  const deriver = createDeriver({ db, runner: threadRunner(workerFile), zone, log });
+  const renewed = await inTransaction(db, (trx) => markPending(trx, 'otherCode'));
+  const parts = { db, deriver, pictureDir, now, zone };
+  const filled = demoPictureDir ? await seedDemo(parts, demoPictureDir) : 0;
+  const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
+  await deriver.resume();
+  return {
+    db,
+    deriver,
+    pictureDir,
+    found,
+    filled,
+    renewed,
+    async close() {
+      await deriver.close();
+      await db.destroy();
+      unlock();
+    },
+  };
+}
