@@ -38,7 +38,7 @@ const GIVEN_UP = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'ECONNRESET', 'EPIPE']);
 
 /** The server without a port: errors first, then who may ask, then what is asked. */
 export function createApp(parts: AppParts): Koa {
-  const { db, pictureDir, outboxDir, fontDir, webDir, now, build, log } = parts;
+  const { db, reader, pictureDir, outboxDir, fontDir, webDir, now, build, log } = parts;
   const app = new Koa();
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Whoever leaves a page gives up what it was still loading: that is no fault.
@@ -51,15 +51,15 @@ export function createApp(parts: AppParts): Koa {
   for (const routes of [
     studentRoutes(parts),
     checkRoutes(parts),
-    holdRoutes({ db, now }),
+    holdRoutes({ db, reader, now }),
     relaxedHandRoutes({ db, now }),
-    pictureRoutes({ db, pictureDir, now }),
+    pictureRoutes({ db, reader, pictureDir, now }),
     lessonLogRoutes(parts),
     exchangeRoutes(parts),
     studioRoutes(parts),
-    takeRoutes({ db, now }),
-    crossingRoutes({ db, now }),
-    letterRoutes({ db, pictureDir, outboxDir, fontDir, now }),
+    takeRoutes({ db, reader, now }),
+    crossingRoutes({ db, reader, now }),
+    letterRoutes({ db, reader, pictureDir, outboxDir, fontDir, now }),
   ]) {
     app.use(routes.routes());
   }

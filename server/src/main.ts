@@ -31,7 +31,7 @@ async function open(): Promise<RequestListener> {
     log,
   });
   studio = opened;
-  const { db, deriver, pictureDir, found, filled, renewed } = opened;
+  const { db, reader, deriver, pictureDir, found, filled, renewed } = opened;
   if (filled > 0) say(`The demo studio is filled: ${filled} checks.`);
   if (renewed > 0) say(`${renewed} looks are worked out anew, because Open Palm was renewed.`);
   if (found.setAside) {
@@ -41,6 +41,7 @@ async function open(): Promise<RequestListener> {
   if (found.missing > 0) say(`${found.missing} pictures have lost their file.`);
   const app = createApp({
     db,
+    reader,
     deriver,
     pictureDir,
     outboxDir: join(dataDir, 'outbox'),

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { lockFolder } from './db/lockFolder';
-import { openDatabase } from './db/openDatabase';
+import { openDatabase, openReader } from './db/openDatabase';
 import { privateFolder } from './db/privateFolder';
 import { inTransaction } from './db/inTransaction';
 import { createDeriver, type Deriver } from './derive/deriver';
@@ -13,6 +13,7 @@ import { seedDemo } from './seedDemo';
 
 export interface OpenedStudio {
   db: Knex;
+  reader: Knex;
   deriver: Deriver;
   pictureDir: string;
   found: FoundFiles;
@@ -45,16 +46,19 @@ export async function openStudio({
 }): Promise<OpenedStudio> {
   privateFolder(dataDir);
   const unlock = lockFolder(dataDir);
-  const db = await openDatabase(join(dataDir, 'studio.sqlite'));
+  const file = join(dataDir, 'studio.sqlite');
+  const db = await openDatabase(file);
+  const reader = openReader(file);
   const pictureDir = join(dataDir, 'pictures');
-  const deriver = createDeriver({ db, runner: threadRunner(workerFile), zone, log });
+  const deriver = createDeriver({ db, reader, runner: threadRunner(workerFile), zone, log });
   const renewed = await inTransaction(db, (trx) => markPending(trx, 'otherCode'));
-  const parts = { db, deriver, pictureDir, now, zone };
+  const parts = { db, reader, deriver, pictureDir, now, zone };
   const filled = demoPictureDir ? await seedDemo(parts, demoPictureDir) : 0;
   const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
   await deriver.resume();
   return {
     db,
+    reader,
     deriver,
     pictureDir,
     found,
@@ -62,6 +66,7 @@ export async function openStudio({
     renewed,
     async close() {
       await deriver.close();
+      await reader.destroy();
       await db.destroy();
       unlock();
     },

@@ -1,4 +1,5 @@
 import knex, { type Knex } from 'knex';
+import { cacheStatements } from './cachedStatements';
 import * as firstTables from '../../migrations/20261125090000_first_tables';
 import * as setupsTapsHolds from '../../migrations/20261125150000_setups_taps_holds';
 import * as lessonLog from '../../migrations/20261125200000_lesson_log';
@@ -9,6 +10,11 @@ import * as takesFingersSeen from '../../migrations/20261126010000_takes_fingers
 import * as crossings from '../../migrations/20261126020000_crossings';
 import * as tracking from '../../migrations/20261126090000_tracking';
 import * as factsFirst from '../../migrations/20261129110000_facts_first';
+
+interface SqliteConnection {
+  pragma(text: string): unknown;
+  prepare(sql: string): unknown;
+}
 
 interface Migration {
   name: string;
@@ -50,10 +56,11 @@ export async function openDatabase(filename: string): Promise<Knex> {
     pool: {
       min: 1,
       max: 1,
-      afterCreate(connection: { pragma: (text: string) => unknown }, done: () => void) {
+      afterCreate(connection: SqliteConnection, done: () => void) {
         connection.pragma('journal_mode = WAL');
         connection.pragma('foreign_keys = ON');
         connection.pragma('synchronous = FULL');
+        cacheStatements(connection);
         done();
       },
     },
@@ -62,3 +69,22 @@ export async function openDatabase(filename: string): Promise<Knex> {
   await db.migrate.latest();
   return db;
 }
+
+/**
+ * A second connection that only reads: whoever looks at something does not stand in line behind those who write. It sees what
+ * was committed last.
+ */
+export const openReader = (filename: string): Knex =>
+  knex({
+    client: 'better-sqlite3',
+    connection: { filename, options: { readonly: true } },
+    useNullAsDefault: true,
+    pool: {
+      min: 1,
+      max: 1,
+      afterCreate(connection: SqliteConnection, done: () => void) {
+        cacheStatements(connection);
+        done();
+      },
+    },
+  });

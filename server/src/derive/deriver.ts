@@ -26,6 +26,7 @@ const TURN = 4;
 
 export interface DeriverParts {
   db: Knex;
+  reader: Knex;
   runner: Runner;
   /** The teacher's time zone: by its calendar days are counted where a student has no lesson time of their own. */
   zone: string;
@@ -46,16 +47,19 @@ export interface Deriver {
   allSettled(): Promise<void>;
   /** Instruments that wait. */
   waiting(): string[];
+  /** How many changes they wait for. */
+  backlog(): number;
   /** Takes up what waited when the studio was closed. */
   resume(): Promise<void>;
   close(): Promise<void>;
 }
 
 /** The one place that turns facts into what is worked out of them. */
-export function createDeriver({ db, runner, zone, log }: DeriverParts): Deriver {
+export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): Deriver {
   const urgent = new Set<string>();
   const queue = new Set<string>();
   const busy = new Set<string>();
+  const changes = new Map<string, number>();
   const waiters = new Map<string, (() => void)[]>();
   const idle: (() => void)[] = [];
   let loops = 0;
@@ -70,6 +74,8 @@ export function createDeriver({ db, runner, zone, log }: DeriverParts): Deriver 
       const [isUrgent] = [urgent.delete(id), queue.delete(id)];
       busy.add(id);
       const more = await step(id).catch((error: unknown) => {
+        // What a closing studio breaks off still waits when it is opened again.
+        if (closed) return false;
         log({
           level: 'error',
           setupId: id,
@@ -88,6 +94,7 @@ export function createDeriver({ db, runner, zone, log }: DeriverParts): Deriver 
   }
 
   const tell = (id: string) => {
+    changes.delete(id);
     waiters.get(id)?.forEach((done) => done());
     waiters.delete(id);
   };
@@ -98,71 +105,78 @@ export function createDeriver({ db, runner, zone, log }: DeriverParts): Deriver 
 
   /** Some looks of an instrument, or its standing; true while more of it waits. */
   async function step(setupId: string): Promise<boolean> {
-    const touched = await touchesOf(db, setupId);
+    const touched = await touchesOf(reader, setupId);
     if (touched === undefined) return false;
-    const looks = await pendingLooks(db, setupId, TURN);
+    const looks = await pendingLooks(reader, setupId, TURN);
     for (const id of looks) await deriveOne(id);
     if (looks.length > 0) return true;
     const facts = await standingFacts(setupId);
-    const standing = facts && (await runner.run('standing', facts));
+    const outcome = facts && (await runner.run('standing', facts));
+    if (outcome && 'failure' in outcome) throw new Error(outcome.failure);
     const settled = await inTransaction(db, async (trx) => {
-      if (standing) await keepTrack(trx, standing.track, standing.seen);
+      if (outcome) await keepTrack(trx, outcome.answer.track, outcome.answer.seen);
       return settleSetup(trx, setupId, touched);
     });
     return settled === 0;
   }
 
   async function deriveOne(id: string): Promise<void> {
-    try {
-      const facts = await lookFacts(id);
-      if (!facts) return;
-      const { check, ...look } = facts;
-      const derived = await runner.run('look', look);
-      await inTransaction(db, (trx) => keepDerived(trx, check, derived));
-    } catch (error) {
-      const stack = error instanceof Error ? (error.stack ?? error.message) : String(error);
-      log({ level: 'error', checkId: id, stack });
-      await inTransaction(db, (trx) => keepFailure(trx, id, stack));
-    }
+    const found = await lookFacts(id);
+    if (!found) return;
+    const { check, facts } = found;
+    const outcome =
+      facts === null
+        ? { failure: `There is no version ${check.grip.holdVersion} of ${check.grip.holdId}.` }
+        : await runner.run('look', facts);
+    if ('failure' in outcome) log({ level: 'error', checkId: id, stack: outcome.failure });
+    await inTransaction(db, (trx) =>
+      'failure' in outcome
+        ? keepFailure(trx, id, outcome.failure)
+        : keepDerived(trx, check, outcome.answer),
+    );
   }
 
   async function lookFacts(id: string) {
-    const check = await findCheckFacts(db, id);
+    const check = await findCheckFacts(reader, id);
     if (!check) return undefined;
     const { id: _, ...input } = check;
     const { holdId, holdVersion, relaxedHandId } = input.grip;
-    const hold = await holdOf(db, holdId, holdVersion);
-    if (!hold) throw new Error(`The hold ${holdId} has no version ${holdVersion}.`);
+    const hold = await holdOf(reader, holdId, holdVersion);
+    if (!hold) return { check, facts: null };
     const relaxedHand =
-      relaxedHandId === null ? null : ((await findRelaxedHand(db, relaxedHandId)) ?? null);
-    return { check, input, hold, relaxedHand };
+      relaxedHandId === null ? null : ((await findRelaxedHand(reader, relaxedHandId)) ?? null);
+    return { check, facts: { input, hold, relaxedHand } };
   }
 
   async function standingFacts(setupId: string) {
-    const about = await trackedSetup(db, setupId);
+    const about = await trackedSetup(reader, setupId);
     return (
       about && {
         ...about,
         setupId,
         zone,
-        entries: await trackEntries(db, setupId),
-        checks: await newestTrackChecks(db, setupId, MOST_CHECKS),
-        newest: await newestMeasures(db, 1, setupId),
-        contacts: await newestContacts(db, PORTRAIT_CHECKS, setupId),
+        entries: await trackEntries(reader, setupId),
+        checks: await newestTrackChecks(reader, setupId, MOST_CHECKS),
+        newest: await newestMeasures(reader, 1, setupId),
+        contacts: await newestContacts(reader, PORTRAIT_CHECKS, setupId),
       }
     );
   }
 
   return {
     wake(setupIds) {
-      for (const id of setupIds) queue.add(id);
+      for (const id of setupIds) {
+        queue.add(id);
+        changes.set(id, (changes.get(id) ?? 0) + 1);
+      }
       begin();
     },
+    backlog: () => [...changes.values()].reduce((sum, count) => sum + count, 0),
     async settled(setupIds, atMostMs) {
       const unsettled: string[] = [];
       for (const id of setupIds) {
         if (busy.has(id) || queue.has(id) || urgent.has(id)) unsettled.push(id);
-        else if ((await touchesOf(db, id)) !== undefined) unsettled.push(id);
+        else if ((await touchesOf(reader, id)) !== undefined) unsettled.push(id);
       }
       if (unsettled.length === 0) return true;
       const done = Promise.all(

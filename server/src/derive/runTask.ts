@@ -9,7 +9,14 @@ export interface Tasks {
 
 export type Task = { [K in keyof Tasks]: { kind: K; facts: Tasks[K]['facts'] } }[keyof Tasks];
 
+/** What came of a task: its answer, or why it cannot be worked out, which is another thing than a thread that died. */
+export type Outcome<Answer> = { answer: Answer } | { failure: string };
+
 /** Works one thing out. */
-export function runTask(task: Task): DerivedLook | DerivedStanding {
-  return task.kind === 'look' ? deriveLook(task.facts) : deriveStanding(task.facts);
+export function runTask(task: Task): Outcome<DerivedLook | DerivedStanding> {
+  try {
+    return { answer: task.kind === 'look' ? deriveLook(task.facts) : deriveStanding(task.facts) };
+  } catch (error) {
+    return { failure: error instanceof Error ? (error.stack ?? error.message) : String(error) };
+  }
 }

@@ -1,11 +1,14 @@
 import { availableParallelism } from 'node:os';
-import { runTask, type Task, type Tasks } from './runTask';
+import { runTask, type Outcome, type Task, type Tasks } from './runTask';
 
 /** Where things are worked out: in threads of their own, or on the spot. */
 export interface Runner {
   /** How many at a time. */
   threads: number;
-  run<K extends keyof Tasks>(kind: K, facts: Tasks[K]['facts']): Promise<Tasks[K]['answer']>;
+  run<K extends keyof Tasks>(
+    kind: K,
+    facts: Tasks[K]['facts'],
+  ): Promise<Outcome<Tasks[K]['answer']>>;
   close(): Promise<void>;
 }
 

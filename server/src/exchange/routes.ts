@@ -14,7 +14,7 @@ const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
 
 /** Students and looks as files, both ways. */
 export function exchangeRoutes(parts: StudioParts): Router {
-  const { db, zone, deriver } = parts;
+  const { reader, zone, deriver } = parts;
   const router = new Router({ prefix: '/api' });
   const download = (ctx: Context, name: string, type: string) => {
     ctx.type = type;
@@ -23,25 +23,25 @@ export function exchangeRoutes(parts: StudioParts): Router {
 
   router.get('/export/students.csv', async (ctx) => {
     download(ctx, 'students.csv', 'text/csv; charset=utf-8');
-    ctx.body = await studentsTable(db);
+    ctx.body = await studentsTable(reader);
   });
 
   router.get('/export/checks.csv', async (ctx) => {
     await deriver.allSettled();
     download(ctx, 'checks.csv', 'text/csv; charset=utf-8');
-    ctx.body = Readable.from(checksTable(db));
+    ctx.body = Readable.from(checksTable(reader));
   });
 
   router.get('/export/studio.json', async (ctx) => {
     await deriver.allSettled();
     download(ctx, 'studio.json', 'application/json; charset=utf-8');
-    ctx.body = Readable.from(studioJson(db));
+    ctx.body = Readable.from(studioJson(reader));
   });
 
   // The file comes as its own bytes: how it is written is for the studio to find out.
   router.post('/import/preview', async (ctx) => {
     const bytes = await readFile(ctx);
-    ctx.body = (await planImport(db, bytes, { zone, ...settingsOf(ctx) })).preview;
+    ctx.body = (await planImport(reader, bytes, { zone, ...settingsOf(ctx) })).preview;
   });
 
   router.post('/import/:sha256', async (ctx) => {

@@ -11,15 +11,15 @@ export interface StudioReport {
 }
 
 /** How the studio itself is. */
-export function studioRoutes({ db, report }: StudioParts & { report: StudioReport }): Router {
+export function studioRoutes({ reader, report }: StudioParts & { report: StudioReport }): Router {
   const router = new Router({ prefix: '/api/studio' });
 
   router.get('/', async (ctx) => {
     const state: StudioState = {
       setAside: report.setAside,
-      missingPictures: await missingPictures(db),
-      pendingLooks: await countPending(db),
-      unworkable: await countFailures(db),
+      missingPictures: await missingPictures(reader),
+      pendingLooks: await countPending(reader),
+      unworkable: await countFailures(reader),
     };
     ctx.body = state;
   });

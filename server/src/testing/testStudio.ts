@@ -7,7 +7,7 @@ import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import { HEADERS } from '@open-palm/contract';
 import { createApp } from '../createApp';
-import { openDatabase } from '../db/openDatabase';
+import { openDatabase, openReader } from '../db/openDatabase';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
 
@@ -19,6 +19,7 @@ export interface Answer {
 
 export interface TestStudio {
   db: Knex;
+  reader: Knex;
   deriver: Deriver;
   pictureDir: string;
   outboxDir: string;
@@ -42,12 +43,15 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
   const folder = mkdtempSync(join(tmpdir(), 'studio-'));
   const pictureDir = join(folder, 'pictures');
   const outboxDir = join(folder, 'outbox');
-  const db = await openDatabase(join(folder, 'studio.sqlite'));
+  const file = join(folder, 'studio.sqlite');
+  const db = await openDatabase(file);
+  const reader = openReader(file);
   const logged: Record<string, unknown>[] = [];
   const log = (entry: Record<string, unknown>) => void logged.push(entry);
-  const deriver = createDeriver({ db, runner: inlineRunner, zone: ZONE, log });
+  const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: ZONE, log });
   const app = createApp({
     db,
+    reader,
     deriver,
     pictureDir,
     outboxDir,
@@ -78,6 +82,7 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
     });
   return {
     db,
+    reader,
     deriver,
     pictureDir,
     outboxDir,
@@ -97,6 +102,7 @@ export async function openTestStudio(webDir?: string): Promise<TestStudio> {
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
       await deriver.close();
+      await reader.destroy();
       await db.destroy();
       rmSync(folder, { recursive: true });
     },

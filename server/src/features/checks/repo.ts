@@ -114,12 +114,39 @@ const NOTHING_STANDS = JSON.stringify(
 );
 const NOTHING_TOUCHES = JSON.stringify(mergeContacts([]));
 
-/** The first of these captures that another check has already, by its index; null when none is. */
-export async function takenCapture(db: Knex, ids: readonly string[]): Promise<number | null> {
-  if (ids.length === 0) return null;
-  const taken = new Set<string>(await db('captures').whereIn('id', ids).pluck('id'));
-  const at = ids.findIndex((id, i) => taken.has(id) || ids.indexOf(id) < i);
-  return at < 0 ? null : at;
+/** What a look refers to, as far as it is here. */
+export interface References {
+  student: boolean;
+  /** Whether the setup is one of the student's. */
+  setup: boolean;
+  /** Indexes of captures whose picture is not here, and of those that another check has already. */
+  withoutPicture: number[];
+  taken: number[];
+}
+
+/** Looks everything up that a look refers to, in one question, because every look asks it. */
+export async function findReferences(
+  db: Knex,
+  { studentId, setupId, captures }: CheckFacts,
+): Promise<References> {
+  const asked = JSON.stringify(captures.map(({ id, pictureId }) => [id, pictureId]));
+  const [row]: Record<'student' | 'setup' | 'without' | 'taken', string | number>[] = await db.raw(
+    `select exists (select 1 from students where id = ?) as student,
+       exists (select 1 from setups where id = ? and student_id = ?) as setup,
+       (select json_group_array(key) from json_each(?)
+        where json_extract(value, '$[1]') not in (select id from pictures)) as without,
+       (select json_group_array(key) from json_each(?)
+        where json_extract(value, '$[0]') in (select id from captures)) as taken`,
+    [studentId, setupId, studentId, asked, asked],
+  );
+  const ids = captures.map(({ id }) => id);
+  const twice = ids.flatMap((id, i) => (ids.indexOf(id) < i ? [i] : []));
+  return {
+    student: row!.student === 1,
+    setup: row!.setup === 1,
+    withoutPicture: JSON.parse(String(row!.without)),
+    taken: [...JSON.parse(String(row!.taken)), ...twice],
+  };
 }
 
 /** A look as it was given. */

@@ -9,14 +9,14 @@ import { touchSetups } from '../../derive/repo';
 import { READ_WAIT_MS } from '../../derive/waits';
 import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
-import { findRelaxedHand, missingPicture, setupExists, studentExists } from '../../references/repo';
+import { findRelaxedHand } from '../../references/repo';
 import type { StudioParts, Written } from '../../studioParts';
 import {
   addCheck,
   bodyHashOf,
   findCheck,
   findCheckFacts,
-  takenCapture,
+  findReferences,
   type CheckFacts,
 } from './repo';
 
@@ -51,23 +51,15 @@ export async function saveCheck(
 
 /** Everything that a check refers to must be there, and its points and answers must make a look. */
 async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
-  if (!(await setupExists(trx, input.studentId, input.setupId))) {
-    throw (await studentExists(trx, input.studentId))
-      ? notFound('instrument of this student', 'setupId')
-      : notFound('student', 'studentId');
-  }
-  const missing = await missingPicture(
-    trx,
-    input.captures.map(({ pictureId }) => pictureId),
-  );
-  if (missing !== null) throw notFound('picture', `captures[${missing}].pictureId`);
-  const taken = await takenCapture(
-    trx,
-    input.captures.map(({ id }) => id),
-  );
-  if (taken !== null) {
+  const { student, setup, withoutPicture, taken } = await findReferences(trx, input);
+  if (!student) throw notFound('student', 'studentId');
+  if (!setup) throw notFound('instrument of this student', 'setupId');
+  const [missing] = withoutPicture;
+  if (missing !== undefined) throw notFound('picture', `captures[${missing}].pictureId`);
+  const [other] = taken;
+  if (other !== undefined) {
     const message = 'This picture is already one of another check.';
-    throw new Problem(409, 'conflict', message, `captures[${taken}].id`);
+    throw new Problem(409, 'conflict', message, `captures[${other}].id`);
   }
   const hold = await holdOf(trx, input.grip.holdId, input.grip.holdVersion);
   if (!hold) {
@@ -100,9 +92,9 @@ async function relaxedHandOf(trx: Knex, { grip, studentId }: CheckFacts) {
  *
  * @throws Problem `notFound`
  */
-export async function loadCheck({ db, deriver }: StudioParts, id: string): Promise<Check> {
-  const facts = await findCheckFacts(db, id);
+export async function loadCheck({ reader, deriver }: StudioParts, id: string): Promise<Check> {
+  const facts = await findCheckFacts(reader, id);
   if (!facts) throw notFound('check', 'id');
   await deriver.settled([facts.setupId], READ_WAIT_MS);
-  return (await findCheck(db, id))!;
+  return (await findCheck(reader, id))!;
 }

@@ -1,22 +1,26 @@
 import { Router } from '@koa/router';
-import type { Knex } from 'knex';
 import { crossingInputSchema, type Crossing } from '@open-palm/contract';
 import { receivedHash } from '../../bodyHash';
 import { keepOnce } from '../../keepOnce';
 import { notFound } from '../../problem';
 import { readBody, readId, writtenBy } from '../../readBody';
 import { setupExists, studentExists } from '../../references/repo';
+import type { StudioParts } from '../../studioParts';
 import { addCrossing, crossingHashOf, findCrossing, newestCrossings } from './repo';
 
 /** Crossings that a screen shows. */
 const MOST = 20;
 
-export function crossingRoutes({ db, now }: { db: Knex; now: () => Date }): Router {
+export function crossingRoutes({
+  db,
+  reader,
+  now,
+}: Pick<StudioParts, 'db' | 'reader' | 'now'>): Router {
   const router = new Router({ prefix: '/api/crossings' });
 
   router.get('/', async (ctx) => {
     const setupId = readId(String(ctx.query.setup));
-    ctx.body = { crossings: await newestCrossings(db, setupId, MOST) };
+    ctx.body = { crossings: await newestCrossings(reader, setupId, MOST) };
   });
 
   router.put('/:id', async (ctx) => {

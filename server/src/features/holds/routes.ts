@@ -6,11 +6,11 @@ import { latestHolds } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import { saveHold } from './service';
 
-export function holdRoutes(parts: Pick<StudioParts, 'db' | 'now'>): Router {
+export function holdRoutes(parts: Pick<StudioParts, 'db' | 'reader' | 'now'>): Router {
   const router = new Router({ prefix: '/api/holds' });
 
   router.get('/', async (ctx) => {
-    ctx.body = { holds: await latestHolds(parts.db) };
+    ctx.body = { holds: await latestHolds(parts.reader) };
   });
 
   router.put('/:id', async (ctx) => {

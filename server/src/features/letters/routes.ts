@@ -14,7 +14,7 @@ export function letterRoutes(parts: LetterParts): Router {
   });
 
   router.get('/:id', async (ctx) => {
-    ctx.body = await loadLetter(parts.db, readId(ctx.params.id));
+    ctx.body = await loadLetter(parts.reader, readId(ctx.params.id));
   });
 
   router.get('/:id/pdf', async (ctx) => {

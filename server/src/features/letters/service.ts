@@ -14,6 +14,7 @@ import { capturesOf, checkExists, findLetter, noteMailed, putLetter } from './re
 
 export interface LetterParts {
   db: Knex;
+  reader: Knex;
   pictureDir: string;
   /** Stands in for a mail program: what is to be sent lies here as .eml files. */
   outboxDir: string;
@@ -61,8 +62,8 @@ export async function loadLetter(db: Knex, checkId: string): Promise<Letter> {
 
 /** The letter as a PDF with the check's marked pictures. */
 export async function printLetter(parts: LetterParts, checkId: string): Promise<Buffer> {
-  const letter = await loadLetter(parts.db, checkId);
-  const captures = await capturesOf(parts.db, checkId);
+  const letter = await loadLetter(parts.reader, checkId);
+  const captures = await capturesOf(parts.reader, checkId);
   const pictures = await Promise.all(
     captures.map(async (capture, i) => ({
       ...(await markedPicture(
@@ -82,7 +83,7 @@ export async function printLetter(parts: LetterParts, checkId: string): Promise<
  * @returns the file's name below the data folder
  */
 export async function mailLetter(parts: LetterParts, checkId: string, to: string): Promise<string> {
-  const letter = await loadLetter(parts.db, checkId);
+  const letter = await loadLetter(parts.reader, checkId);
   const pdf = await printLetter(parts, checkId);
   const { default: MailComposer } = await import('nodemailer/lib/mail-composer/index.js');
   const now = parts.now();

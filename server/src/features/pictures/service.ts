@@ -9,7 +9,7 @@ import { cleanPicture } from './cleanPicture';
 import { keepPicture } from './pictureFolder';
 import { findPicture, noteFile, putPicture, type PictureRow } from './repo';
 
-export type PictureParts = Pick<StudioParts, 'db' | 'now'> & { pictureDir: string };
+export type PictureParts = Pick<StudioParts, 'db' | 'reader' | 'now'> & { pictureDir: string };
 
 /** One picture at a time is unpacked and written: that bounds the memory, and twins find each other's row. */
 const turn = new Mutex();
@@ -56,10 +56,10 @@ export function savePicture(
  * @returns undefined where there is none, and for one whose file is gone, which is noted
  */
 export async function loadPicture(
-  { db, pictureDir }: Pick<PictureParts, 'db' | 'pictureDir'>,
+  { db, reader, pictureDir }: Omit<PictureParts, 'now'>,
   id: string,
 ): Promise<'unknown' | 'missing' | 'there'> {
-  const row = await findPicture(db, id);
+  const row = await findPicture(reader, id);
   if (!row) return 'unknown';
   const isThere = await hasFile(pictureDir, row);
   if (isThere !== (row.missing === 0)) {

@@ -36,16 +36,16 @@ const newestOf = (times: readonly (string | null)[]): string | null =>
   );
 
 export function studentRoutes(parts: StudioParts): Router {
-  const { db, deriver } = parts;
+  const { reader, deriver } = parts;
   const router = new Router({ prefix: '/api/students' });
 
   router.get('/', async (ctx) => {
     await soon(deriver);
-    const kept = await tracksByStudent(db);
-    const open = await openByStudent(db);
+    const kept = await tracksByStudent(reader);
+    const open = await openByStudent(reader);
     ctx.body = {
       workingOut: deriver.waiting().length,
-      students: (await allStudents(db)).map((student) => {
+      students: (await allStudents(reader)).map((student) => {
         const own = kept.get(student.id) ?? [];
         const main = own.find(({ position }) => position === 0);
         return {
@@ -56,7 +56,7 @@ export function studentRoutes(parts: StudioParts): Router {
           open: open.get(student.id) ?? [],
         };
       }),
-      ownHolds: await latestHolds(db),
+      ownHolds: await latestHolds(reader),
     };
   });
 
@@ -68,37 +68,40 @@ export function studentRoutes(parts: StudioParts): Router {
 
   router.get('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
-    const student = await findStudent(db, id);
+    const student = await findStudent(reader, id);
     if (!student) throw notFound('student', 'id');
     const setup = setupAsked(student, ctx.query.setup);
     await deriver.settled([setup.id], READ_WAIT_MS);
-    const newest = await newestMeasures(db, 2, setup.id);
-    const contacts = await newestContacts(db, PORTRAIT_CHECKS, setup.id);
+    const newest = await newestMeasures(reader, 2, setup.id);
+    const contacts = await newestContacts(reader, PORTRAIT_CHECKS, setup.id);
     const handFile: HandFile = {
       workingOut: deriver.waiting().length,
       student,
       setupId: setup.id,
-      ownHolds: (await latestHolds(db)) as HandFile['ownHolds'],
-      relaxedHand: (await newestRelaxedHand(db, id)) ?? null,
-      history: await checkSummaries(db, setup.id),
+      ownHolds: (await latestHolds(reader)) as HandFile['ownHolds'],
+      relaxedHand: (await newestRelaxedHand(reader, id)) ?? null,
+      history: await checkSummaries(reader, setup.id),
       lastSeen: lastSeenOf(newest),
       standings: standingsOf(newest),
       contacts: mergeContacts(contacts),
-      fittedHand: await newestFittedHand(db, setup.id),
-      signs: mergeSigns(await newestSigns(db, PORTRAIT_CHECKS, setup.id)),
-      log: await logOf(db, id, setup.id),
-      ownCues: await ownCues(db),
+      fittedHand: await newestFittedHand(reader, setup.id),
+      signs: mergeSigns(await newestSigns(reader, PORTRAIT_CHECKS, setup.id)),
+      log: await logOf(reader, id, setup.id),
+      ownCues: await ownCues(reader),
     };
     ctx.body = handFile;
   });
 
   router.get('/:id/history', async (ctx) => {
     const id = readId(ctx.params.id);
-    const student = await findStudent(db, id);
+    const student = await findStudent(reader, id);
     if (!student) throw notFound('student', 'id');
     const setup = setupAsked(student, ctx.query.setup);
     await deriver.settled([setup.id], READ_WAIT_MS);
-    const history: HandHistory = { setupId: setup.id, checks: await wholeHistory(db, setup.id) };
+    const history: HandHistory = {
+      setupId: setup.id,
+      checks: await wholeHistory(reader, setup.id),
+    };
     ctx.body = history;
   });
 

@@ -8,11 +8,11 @@ import { saveTake } from './service';
 /** Takes that a screen can lay over each other. */
 const MOST = 20;
 
-export function takeRoutes(parts: Pick<StudioParts, 'db' | 'now'>): Router {
+export function takeRoutes(parts: Pick<StudioParts, 'db' | 'reader' | 'now'>): Router {
   const router = new Router({ prefix: '/api/takes' });
 
   router.get('/', async (ctx) => {
-    ctx.body = { takes: await newestTakes(parts.db, readId(String(ctx.query.setup)), MOST) };
+    ctx.body = { takes: await newestTakes(parts.reader, readId(String(ctx.query.setup)), MOST) };
   });
 
   router.put('/:id', async (ctx) => {
