@@ -74,6 +74,7 @@ const zones = [
     'balance',
     'stroke',
     'studioFiles',
+    'waiting',
   ]),
   ...featureZones('server/src/features', [
     'students',

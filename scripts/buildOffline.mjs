@@ -1,3 +1,4 @@
+import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { generateSW } from 'workbox-build';
 
@@ -7,6 +8,12 @@ import { generateSW } from 'workbox-build';
  */
 const root = fileURLToPath(new URL('..', import.meta.url));
 const DAY_SECONDS = 86_400;
+
+// The page says which build it is of, so that it can tell when the studio has a newer one.
+const page = `${root}/app/dist/index.html`;
+const html = readFileSync(page, 'utf8').replace(/<meta name="open-palm-build"[^>]*>/, '');
+const meta = `<meta name="open-palm-build" content="${process.env.OPEN_PALM_BUILD ?? 'unbuilt'}">`;
+writeFileSync(page, html.replace('</head>', `${meta}</head>`));
 
 const { count, size, warnings } = await generateSW({
   globDirectory: `${root}/app/dist`,

@@ -1,7 +1,5 @@
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-
-const root = fileURLToPath(new URL('..', import.meta.url));
+import { builtName, root } from './steps.mjs';
 
 /**
  * How the built server is started: what to run, and with which settings.
@@ -16,6 +14,7 @@ export function serverCommand({ port, dataDir }) {
     env: {
       ...process.env,
       MALLOC_ARENA_MAX: '2',
+      OPEN_PALM_BUILD: builtName(),
       PORT: String(port),
       DATA_DIR: dataDir,
       WEB_DIR: join(root, 'app/dist'),

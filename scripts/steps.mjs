@@ -125,21 +125,34 @@ function fingerprint() {
   return hash.digest('hex');
 }
 
+const stampOfBuild = join(root, 'server/dist/.built-from');
+
+/** How a build is called: app and server tell each other by it whether they are of one. */
+const buildOf = (sources) => sources.slice(0, 12);
+
+/** The name of the build that is there. */
+export const builtName = () =>
+  existsSync(stampOfBuild) ? buildOf(readFileSync(stampOfBuild, 'utf8')) : 'unbuilt';
+
 /** Builds app and server, unless the sources are those of the last build. */
 export async function buildIfNeeded() {
   const wanted = fingerprint();
-  const stamp = join(root, 'server/dist/.built-from');
-  const isBuilt = existsSync(join(root, 'app/dist/index.html')) && existsSync(stamp);
-  if (isBuilt && readFileSync(stamp, 'utf8') === wanted) return;
+  const isBuilt = existsSync(join(root, 'app/dist/index.html')) && existsSync(stampOfBuild);
+  if (isBuilt && readFileSync(stampOfBuild, 'utf8') === wanted) return;
   await step(
     'Building the app (about two minutes the first time)',
     'npm',
     ['run', '-s', 'build', '-w', 'app'],
     {
-      env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
+      env: {
+        EXPO_OFFLINE: '1',
+        EXPO_NO_TELEMETRY: '1',
+        CI: '1',
+        OPEN_PALM_BUILD: buildOf(wanted),
+      },
     },
   );
   await step('Building the server', process.execPath, ['scripts/buildServer.mjs']);
   mkdirSync(join(root, 'server/dist'), { recursive: true });
-  writeFileSync(stamp, wanted);
+  writeFileSync(stampOfBuild, wanted);
 }

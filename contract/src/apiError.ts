@@ -10,7 +10,7 @@ export const apiErrorSchema = z.object({
     message: z.string(),
     where: z.string(),
   }),
-  /** What stands in the studio where two edits changed the same fields: a person chooses. */
+  /** Where two edits changed the same fields: both brought together, with the studio's own values in those fields. */
   conflict: z
     .object({
       version: z.number().int(),
@@ -20,6 +20,6 @@ export const apiErrorSchema = z.object({
     .optional(),
 });
 
-/** What stands in the studio, and which fields both edits changed. */
+/** What both edits make together, and which fields both changed: there it has the studio's own values. */
 export type Conflict = NonNullable<ApiErrorBody['conflict']>;
 export type ApiErrorBody = z.infer<typeof apiErrorSchema>;

@@ -6,6 +6,8 @@ export const HEADERS = {
   madeBy: 'Open-Palm-Made-By',
   /** The id of an edit of something that changes; the same edit again is no conflict. */
   edit: 'Open-Palm-Edit',
+  /** Edits of the same, made just before it, whose answers may have been lost: what they changed is known to this edit. */
+  after: 'Open-Palm-After',
   /** The version that the edit is based on; 0 for something new. */
   basedOn: 'Open-Palm-Based-On',
 } as const;

@@ -34,6 +34,8 @@ export async function up(knex: Knex): Promise<void> {
     table.text('of_id').notNullable();
     table.integer('version').notNullable();
     table.text('body_json').notNullable();
+    // As it was sent, where it was brought together with other edits.
+    table.text('sent_json');
     table.text('made_by');
     table.text('created_at').notNullable();
     table.index(['kind', 'of_id', 'version']);

@@ -33,7 +33,12 @@ export const writtenBy = (ctx: Context): Written => ({
 export interface Edit {
   id: string;
   basedOn: number;
+  /** Edits that it goes on from, whose answers may have been lost. */
+  after: readonly string[];
 }
+
+/** More than a device remembers. */
+const MOST_AFTER = 20;
 
 const basedOnSchema = z.coerce.number().int().min(0).max(1_000_000_000);
 
@@ -57,5 +62,10 @@ export function readEdit(ctx: Context): Edit | null {
       HEADERS.basedOn,
     );
   }
-  return { id: read.id.data, basedOn: read.basedOn.data };
+  const after = ctx
+    .get(HEADERS.after)
+    .split(',')
+    .slice(0, MOST_AFTER)
+    .filter((earlier) => idSchema.safeParse(earlier).success);
+  return { id: read.id.data, basedOn: read.basedOn.data, after };
 }

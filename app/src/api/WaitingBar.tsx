@@ -1,20 +1,27 @@
+import { router } from 'expo-router';
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { isReachable, onReach } from './reach';
-import { useUnsent } from './useOutbox';
+import { isWaiting } from './sync/entry';
+import { useEntries } from './sync/useSync';
+import { useIsNewer } from './builds';
+import { loadNewerApp } from './useFreshApp';
 import { strings } from '../strings';
 import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
-import { space } from '../kit/tokens';
+import { space, TOUCH } from '../kit/tokens';
 
 /** What is sent within this time is not spoken of: the page must not jump under a finger at every tap. */
 const UNTOLD_MS = 2500;
 
-/** Above every screen: what has not reached the studio yet, and that it does not answer. */
+/** Above every screen: what has not reached the studio yet, what needs a person, and that the studio does not answer. */
 export function WaitingBar() {
   const tokens = useTokens();
-  const waiting = useUnsent().length;
+  const entries = useEntries();
+  const waiting = entries.filter(isWaiting).length;
+  const needsYou = entries.length - waiting;
   const reachable = useSyncExternalStore(onReach, isReachable);
+  const isNewer = useIsNewer();
   const [isLong, setLong] = useState(false);
   const waits = waiting > 0;
   useEffect(() => {
@@ -25,22 +32,47 @@ export function WaitingBar() {
       setLong(false);
     };
   }, [waits]);
-  if (reachable && !(waits && isLong)) return null;
+  const told = [
+    ...(needsYou > 0 ? [strings.waiting.needsYou(needsYou)] : []),
+    ...(waits && (isLong || !reachable) ? [strings.waiting.bar(waiting)] : []),
+    ...(reachable ? [] : [strings.waiting.offline]),
+  ];
+  if (told.length === 0 && !isNewer) return null;
   return (
     <View
-      role="status"
       style={{
         backgroundColor: tokens.amberGround,
         paddingHorizontal: space(4),
-        paddingVertical: space(1),
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: space(3),
       }}
     >
-      <Text variant="label" color={tokens.amberInk}>
-        {[
-          ...(waiting > 0 ? [strings.waiting.bar(waiting)] : []),
-          ...(reachable ? [] : [strings.waiting.offline]),
-        ].join(' · ')}
-      </Text>
+      <View role="status" style={{ flex: 1, paddingVertical: space(1) }}>
+        <Text variant="label" color={tokens.amberInk}>
+          {[...(isNewer ? [strings.waiting.renewed] : []), ...told].join(' · ')}
+        </Text>
+      </View>
+      {isNewer ? (
+        <BarLink label={strings.waiting.reload} onPress={() => void loadNewerApp()} />
+      ) : entries.length > 0 && told.length > 0 ? (
+        <BarLink label={strings.waiting.open} onPress={() => router.navigate('/waiting')} />
+      ) : null}
     </View>
+  );
+}
+
+function BarLink({ label, onPress }: { label: string; onPress: () => void }) {
+  const tokens = useTokens();
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={{ minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: space(2) }}
+    >
+      <Text variant="label" color={tokens.amberInk} style={{ textDecorationLine: 'underline' }}>
+        {label}
+      </Text>
+    </Pressable>
   );
 }

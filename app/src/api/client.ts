@@ -1,6 +1,7 @@
 import type { z } from 'zod';
-import { apiErrorSchema } from '@open-palm/contract';
+import { apiErrorSchema, HEADERS, type Conflict } from '@open-palm/contract';
 import { strings } from '../strings';
+import { APP_BUILD, noteStudioBuild } from './builds';
 import { noteStudioTime } from './clock';
 import { noteReach } from './reach';
 
@@ -9,18 +10,26 @@ const REMEMBERED = 'x-open-palm-remembered';
 
 /** An answer of the studio that is not what was hoped for, with a sentence for a person. */
 export class ApiProblem extends Error {
+  readonly code: string;
+  readonly where: string;
+  readonly conflict: Conflict | null;
+  readonly retryAfterMs: number | null;
+  /** Whether nobody can tell what the answer was: then it is not known whether a write was kept. */
+  readonly isUnreadable: boolean;
+
   constructor(
     message: string,
     /** HTTP status; 0 when no answer came at all. */
     readonly status: number,
+    more: Partial<Pick<ApiProblem, 'code' | 'where' | 'conflict' | 'retryAfterMs'>> = {},
   ) {
     super(message);
     this.name = 'ApiProblem';
-  }
-
-  /** Whether sending the same again later can help. */
-  get isPassing(): boolean {
-    return this.status === 0 || this.status >= 500;
+    this.code = more.code ?? '';
+    this.where = more.where ?? '';
+    this.conflict = more.conflict ?? null;
+    this.retryAfterMs = more.retryAfterMs ?? null;
+    this.isUnreadable = status === 0 || (status >= 200 && status < 300);
   }
 }
 
@@ -35,27 +44,40 @@ export async function ask<S extends z.ZodType>(
   init?: RequestInit,
 ): Promise<z.infer<S>> {
   let response: Response;
-  let content: unknown;
   try {
-    response = await fetch(path, init);
-    content = await response.json();
-    // An answer that this device remembers is none of the studio's.
-    const isFresh = response.headers.get(REMEMBERED) === null;
-    noteReach(isFresh);
-    if (isFresh) noteStudioTime(response.headers.get('date'));
+    const headers = { ...init?.headers, [HEADERS.build]: APP_BUILD };
+    response = await fetch(path, { ...init, headers });
   } catch {
     noteReach(false);
     throw new ApiProblem(strings.loading.unreachable, 0);
   }
+  // An answer that this device remembers is none of the studio's.
+  const isFresh = response.headers.get(REMEMBERED) === null;
+  noteReach(isFresh);
+  if (isFresh) {
+    noteStudioTime(response.headers.get('date'));
+    noteStudioBuild(response.headers.get(HEADERS.build));
+  }
+  const content: unknown = await response.json().catch(() => undefined);
   if (!response.ok) {
     const told = apiErrorSchema.safeParse(content);
-    const message = told.success ? told.data.error.message : strings.loading.unreadable;
-    throw new ApiProblem(message, response.status);
+    // What is refused without our own words was refused by something on the way.
+    if (!told.success) throw new ApiProblem(strings.loading.unreadable, response.status);
+    const { error, conflict } = told.data;
+    throw new ApiProblem(error.message, response.status, {
+      code: error.code,
+      where: error.where,
+      conflict: conflict ?? null,
+      retryAfterMs: secondsOf(response.headers.get('retry-after')),
+    });
   }
   const result = schema.safeParse(content);
   if (!result.success) throw new ApiProblem(strings.loading.unreadable, response.status);
   return result.data;
 }
+
+const secondsOf = (header: string | null): number | null =>
+  header !== null && /^\d{1,6}$/.test(header) ? Number(header) * 1000 : null;
 
 /** A write of JSON under a client's id. */
 export const put = <S extends z.ZodType>(schema: S, path: string, body: unknown) =>

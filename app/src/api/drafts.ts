@@ -26,6 +26,13 @@ export const drafts = {
   drop: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<void> =>
     del(keyOf(of), draftStore()),
 
+  /** Forgets every unfinished look of a student. */
+  async dropOf(studentId: string): Promise<void> {
+    for (const draft of await drafts.all()) {
+      if (draft.studentId === studentId) await drafts.drop(draft);
+    }
+  },
+
   /** The newest first. */
   async all(): Promise<StoredDraft[]> {
     const stored = await entries<string, StoredDraft>(draftStore());

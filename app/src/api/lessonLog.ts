@@ -1,9 +1,10 @@
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import type { HandFile, LogEntry, OwnCue } from '@open-palm/contract';
 import { studioNow } from './clock';
-import { outbox, type Unsent } from './outbox';
-import { sendUnsent, useUnsent } from './useOutbox';
+import { sync } from './sync';
+import type { Entry } from './sync/entry';
+import { useArrived, useEntries } from './sync/useSync';
 
 /** An entry without what every entry has. */
 type NewEntry = LogEntry extends infer E
@@ -25,23 +26,15 @@ export interface LessonLog {
   add(entry: NewEntry): Promise<string>;
 }
 
-/** What was written down since the page was loaded: it stands here until the studio's own list has it. */
-let written: readonly LogEntry[] = [];
-const listeners = new Set<() => void>();
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
 /** The lesson log of a student on one instrument. */
 export function useLessonLog(
   handFile: Pick<HandFile, 'student' | 'setupId' | 'log' | 'ownCues'>,
 ): LessonLog {
   const { student, setupId, log, ownCues } = handFile;
-  const unsent = useUnsent();
-  const here = useSyncExternalStore(subscribe, () => written);
+  const entries = useEntries();
+  const arrived = useArrived();
   return useMemo(() => {
-    const local = [...unsent.flatMap(entryOf), ...here];
+    const local = [...entries, ...arrived].flatMap(entryOf);
     const own = local.flatMap((entry) =>
       entry.kind === 'ownCue' ? [{ id: entry.id, cause: entry.cause, words: entry.words }] : [],
     );
@@ -62,17 +55,16 @@ export function useLessonLog(
           setupId,
           madeAt: studioNow().toISOString(),
         } as LogEntry;
-        written = [...written, body];
-        listeners.forEach((listener) => listener());
-        await outbox.add({ kind: 'log', id, studentName: student.name, pictures: [], body });
-        void sendUnsent();
+        await sync.write({ kind: 'log', id, studentName: student.name, body });
+        void sync.send();
         return id;
       },
     };
-  }, [log, ownCues, unsent, here, student.id, student.name, setupId]);
+  }, [log, ownCues, entries, arrived, student.id, student.name, setupId]);
 }
 
-const entryOf = (unsent: Unsent): LogEntry[] => (unsent.kind === 'log' ? [unsent.body] : []);
+const entryOf = (one: Pick<Entry, 'kind' | 'body'>): LogEntry[] =>
+  one.kind === 'log' ? [one.body as LogEntry] : [];
 
 /** Flags that it hurts are the student's, not one instrument's. */
 const isFlag = ({ kind }: LogEntry) => kind === 'hurt' || kind === 'cleared';

@@ -1,5 +1,6 @@
 /** The addresses of the studio's API, which are also the keys of what is cached. */
 export const paths = {
+  studio: '/api/studio',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,
   handFile: (id: string, setupId?: string) =>

@@ -1,21 +1,32 @@
-import useSWR, { mutate } from 'swr';
+import { useMemo } from 'react';
+import useSWR from 'swr';
 import {
   checkSchema,
   crossingListSchema,
   handFileSchema,
   historySchema,
+  leftOutOf,
   ownHoldListSchema,
-  ownHoldSchema,
   studentListSchema,
-  studentSchema,
+  studioStateSchema,
   takeListSchema,
   type Check,
-  type StudentInput,
 } from '@open-palm/contract';
 import type { z } from 'zod';
-import type { Hold } from '@open-palm/core/holds';
-import { ask, put } from './client';
+import { ask } from './client';
+import {
+  fileOfNew,
+  newestHandFile,
+  newestHolds,
+  newestList,
+  newestTakes,
+  type Here,
+} from './newest';
 import { paths } from './paths';
+import { useArrived, useEntries } from './sync/useSync';
+
+/** How soon an answer is asked for again while the studio still works something out, ms. */
+const WORKING_OUT_MS = 700;
 
 /** Without a path nothing is asked. */
 function useAsked<S extends z.ZodType>(schema: S, path: string | null) {
@@ -23,14 +34,56 @@ function useAsked<S extends z.ZodType>(schema: S, path: string | null) {
     data,
     error,
     mutate: reload,
-  } = useSWR<z.infer<S>, Error>(path, (asked: string) => ask(schema, asked));
+  } = useSWR<z.infer<S>, Error>(path, (asked: string) => ask(schema, asked), {
+    refreshInterval: (latest) => (isWorkingOut(latest) ? WORKING_OUT_MS : 0),
+  });
   return { data, error, retry: () => void reload() };
 }
 
-export const useStudents = () => useAsked(studentListSchema, paths.students);
+const isWorkingOut = (data: unknown): boolean =>
+  typeof data === 'object' && data !== null && 'workingOut' in data && data.workingOut !== 0;
+
+function useHere(): Here {
+  const [entries, arrived] = [useEntries(), useArrived()];
+  return useMemo(() => ({ entries, arrived }), [entries, arrived]);
+}
+
+/** Every student, in the newest revision there is, sent or not. */
+export function useStudents() {
+  const here = useHere();
+  const { data, ...rest } = useAsked(studentListSchema, paths.students);
+  const newest = useMemo(
+    () =>
+      data && {
+        ...data,
+        unreadable: data.unreadable + unreadIn(data),
+        students: newestList(data.students, here),
+        ownHolds: newestHolds(data.ownHolds, here),
+      },
+    [data, here],
+  );
+  return { data: newest, ...rest };
+}
+
+/** Records that this page could not read, of students and of what is open with them. */
+const unreadIn = ({ students, ownHolds }: z.infer<typeof studentListSchema>): number =>
+  [students, ownHolds, ...students.flatMap(({ open, tracks }) => [open, tracks])].reduce(
+    (sum, list) => sum + leftOutOf(list),
+    0,
+  );
+
 /** A student's hand file on one instrument, the main one unless another is named. */
-export const useHandFile = (studentId: string | null, setupId?: string) =>
-  useAsked(handFileSchema, studentId === null ? null : paths.handFile(studentId, setupId));
+export function useHandFile(studentId: string | null, setupId?: string) {
+  const here = useHere();
+  const path = studentId === null ? null : paths.handFile(studentId, setupId);
+  const { data, error, retry } = useAsked(handFileSchema, path);
+  const newest = useMemo(() => {
+    if (data) return newestHandFile(data, here);
+    return studentId === null ? undefined : (fileOfNew(studentId, setupId, here) ?? undefined);
+  }, [data, here, studentId, setupId]);
+  return { data: newest, error: newest ? undefined : error, retry };
+}
+
 /** The hand file that a check belongs to: of its own instrument where that is still played, else of the main one. */
 export function useFileOfCheck({ studentId, setupId }: Pick<Check, 'studentId' | 'setupId'>) {
   const main = useHandFile(studentId);
@@ -41,37 +94,34 @@ export function useFileOfCheck({ studentId, setupId }: Pick<Check, 'studentId' |
   const own = useHandFile(isOther ? studentId : null, setupId);
   return isOther ? own : main;
 }
+
 /** The newest takes of strokes on an instrument, newest first. */
-export const useTakes = (setupId: string) => useAsked(takeListSchema, paths.takes(setupId));
+export function useTakes(setupId: string) {
+  const here = useHere();
+  const { data, ...rest } = useAsked(takeListSchema, paths.takes(setupId));
+  const takes = useMemo(
+    () => data && newestTakes(data.takes, setupId, here),
+    [data, setupId, here],
+  );
+  return { data: takes && { takes }, ...rest };
+}
+
 /** The newest string crossings on an instrument, newest first. */
 export const useCrossings = (setupId: string) =>
   useAsked(crossingListSchema, paths.crossings(setupId));
 /** Every look at a student's hold on one instrument, oldest first. */
 export const useHistory = (studentId: string, setupId: string) =>
   useAsked(historySchema, paths.history(studentId, setupId));
-export const useOwnHolds = () => useAsked(ownHoldListSchema, paths.holds);
+
+export function useOwnHolds() {
+  const here = useHere();
+  const { data, ...rest } = useAsked(ownHoldListSchema, paths.holds);
+  const holds = useMemo(() => data && newestHolds(data.holds, here), [data, here]);
+  return { data: holds && { holds }, ...rest };
+}
+
 export const useCheck = (checkId: string | null) =>
   useAsked(checkSchema, checkId === null ? null : paths.check(checkId));
 
-/** Writes down a student, and lets every screen know. */
-export async function saveStudent(id: string, input: StudentInput): Promise<void> {
-  await put(studentSchema, paths.student(id), input);
-  await refreshStudent(id);
-}
-
-/** Keeps a new version of an own hold, and lets every screen know. */
-export async function saveOwnHold(hold: Hold): Promise<void> {
-  await put(ownHoldSchema, paths.hold(hold.id), hold);
-  await mutate((key) => typeof key === 'string' && key.startsWith('/api/'));
-}
-
-/** Loads anew what is shown of a student. */
-export async function refreshStudent(id: string): Promise<void> {
-  const own = paths.student(id);
-  await Promise.all([
-    mutate(paths.students),
-    mutate((key) => typeof key === 'string' && key.startsWith(own)),
-    mutate((key) => typeof key === 'string' && key.startsWith(paths.takes(''))),
-    mutate((key) => typeof key === 'string' && key.startsWith(paths.crossings(''))),
-  ]);
-}
+/** What a person should know of the studio's own files. */
+export const useStudioState = () => useAsked(studioStateSchema, paths.studio);

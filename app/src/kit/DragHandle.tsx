@@ -17,6 +17,7 @@ export function DragHandle({
   max,
   onMove,
   onStep,
+  onEnd,
   width = TOUCH,
   height = TOUCH,
   above = false,
@@ -33,6 +34,8 @@ export function DragHandle({
   onMove: (to: AreaPoint) => void;
   /** A key moved it by so many steps. */
   onStep: (steps: number) => void;
+  /** It was let go: what was moved may be written down. */
+  onEnd?: () => void;
   width?: number;
   height?: number;
   /** Whether it lies over others that overlap it. */
@@ -41,6 +44,10 @@ export function DragHandle({
 }) {
   const grip = useRef<AreaPoint | null>(null);
   const step = (by: number) => (shift: boolean) => onStep(shift ? by * 5 : by);
+  const end = () => {
+    if (grip.current) onEnd?.();
+    grip.current = null;
+  };
   const pointers = {
     onPointerDown: (event: PointerEvent) => {
       const handle = event.currentTarget as HTMLElement;
@@ -53,8 +60,8 @@ export function DragHandle({
       const pointer = shareOf(event);
       onMove({ x: pointer.x - grip.current.x, y: pointer.y - grip.current.y });
     },
-    onPointerUp: () => (grip.current = null),
-    onPointerCancel: () => (grip.current = null),
+    onPointerUp: end,
+    onPointerCancel: end,
   } as object;
   return (
     <View

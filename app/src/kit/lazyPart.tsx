@@ -5,6 +5,13 @@ import { Button } from './Button';
 import { Text } from './Text';
 import { space } from './tokens';
 
+let onMissing: () => void = () => undefined;
+
+/** Whoever is to know that a part of the program did not come: it may be of an app that was renewed since. */
+export function whenPartIsMissing(call: () => void): void {
+  onMissing = call;
+}
+
 /**
  * A part of a screen whose program comes when it is first shown. Once here it stays; without a network it may not be there,
  * and that is told.
@@ -27,7 +34,10 @@ export function lazyPart<Props extends object>(
           here = loaded;
           if (!left) setState('here');
         },
-        () => !left && setState('failed'),
+        () => {
+          onMissing();
+          if (!left) setState('failed');
+        },
       );
       return () => {
         left = true;

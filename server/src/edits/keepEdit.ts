@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { isSame, mergeFields } from '@open-palm/records/merge';
 import { ConflictProblem, Problem } from '../problem';
 import type { Edit } from '../readBody';
-import { addEdit, bodyAt, findEdit, type EditedKind } from './repo';
+import { addEdit, bodyAt, findEdit, newestOf, type EditedKind } from './repo';
 
 /** A version of something that changes. */
 export interface Versioned<Body> {
@@ -39,31 +39,46 @@ export async function keepEdit<Body>(trx: Knex, parts: EditParts<Body>): Promise
   }
   if (known && current) return current;
   const keep = async (next: Versioned<Body>): Promise<Versioned<Body>> => {
+    if (current) await rememberFirst(trx, parts, current);
     await put(next);
     const editId = edit?.id ?? `${kind} ${id} ${next.version}`;
+    const sent = isSame(next.body, body) ? next.body : body;
     const { madeBy, createdAt } = parts;
-    await addEdit(trx, { id: editId, kind, ofId: id, ...next, madeBy, createdAt });
+    await addEdit(trx, { id: editId, kind, ofId: id, ...next, sent, madeBy, createdAt });
     return next;
   };
   if (!current) return keep({ version: 1, body });
   if (isSame(current.body, body)) return current;
-  const basedOn = edit?.basedOn ?? 0;
-  if (basedOn === current.version) {
-    await rememberFirst(trx, parts, current);
-    return keep({ version: current.version + 1, body });
-  }
-  const base = (await bodyAt(trx, kind, id, basedOn)) as Body | undefined;
-  const merged = mergeFields(base ?? null, body, current.body);
+  const version = current.version + 1;
+  const base = await beganFrom(trx, parts, current);
+  if (base && isSame(base.body, current.body)) return keep({ version, body });
+  const merged = mergeFields(base?.body ?? null, body, current.body);
   if (merged.conflicts.length > 0) {
     throw new ConflictProblem({
       version: current.version,
-      theirs: current.body,
+      theirs: merged.body,
       fields: merged.conflicts.map((path) => [...path]),
     });
   }
   if (isSame(merged.body, current.body)) return current;
-  await rememberFirst(trx, parts, current);
-  return keep({ version: current.version + 1, body: merged.body });
+  return keep({ version, body: merged.body });
+}
+
+/**
+ * What an edit began from: an edit just before it whose answer was lost or is not known to it yet, as that was sent; else the version
+ * that it names. Undefined when that is not known.
+ */
+async function beganFrom<Body>(
+  trx: Knex,
+  { kind, id, edit }: EditParts<Body>,
+  current: Versioned<Body>,
+): Promise<{ body: Body } | undefined> {
+  const earlier = await newestOf(trx, kind, id, edit?.after ?? []);
+  if (earlier) return { body: earlier.sent as Body };
+  const basedOn = edit?.basedOn ?? 0;
+  if (basedOn === current.version) return current;
+  const body = (await bodyAt(trx, kind, id, basedOn)) as Body | undefined;
+  return body === undefined ? undefined : { body };
 }
 
 /** What was there before edits were noted becomes one, so that later edits know what they began from. */
@@ -74,5 +89,14 @@ async function rememberFirst<Body>(
 ): Promise<void> {
   if ((await bodyAt(trx, kind, id, version)) !== undefined) return;
   const first = `${kind} ${id} ${version}`;
-  await addEdit(trx, { id: first, kind, ofId: id, version, body, madeBy: null, createdAt });
+  await addEdit(trx, {
+    id: first,
+    kind,
+    ofId: id,
+    version,
+    body,
+    sent: body,
+    madeBy: null,
+    createdAt,
+  });
 }

@@ -9,6 +9,7 @@ interface EditRow {
   of_id: string;
   version: number;
   body_json: string;
+  sent_json: string | null;
   made_by: string | null;
   created_at: string;
 }
@@ -17,7 +18,10 @@ export interface KeptEdit {
   kind: EditedKind;
   ofId: string;
   version: number;
+  /** What stood there after it. */
   body: unknown;
+  /** What was sent: something else where it was brought together with other edits. */
+  sent: unknown;
 }
 
 const editOf = (row: EditRow): KeptEdit => ({
@@ -25,10 +29,27 @@ const editOf = (row: EditRow): KeptEdit => ({
   ofId: row.of_id,
   version: row.version,
   body: JSON.parse(row.body_json),
+  sent: JSON.parse(row.sent_json ?? row.body_json),
 });
 
 export async function findEdit(trx: Knex, id: string): Promise<KeptEdit | undefined> {
   const row = await trx<EditRow>('edits').where({ id }).first();
+  return row && editOf(row);
+}
+
+/** The newest of some edits of a resource that is known; undefined when none is. */
+export async function newestOf(
+  trx: Knex,
+  kind: EditedKind,
+  ofId: string,
+  ids: readonly string[],
+): Promise<KeptEdit | undefined> {
+  if (ids.length === 0) return undefined;
+  const row = await trx<EditRow>('edits')
+    .where({ kind, of_id: ofId })
+    .whereIn('id', ids)
+    .orderBy('version', 'desc')
+    .first();
   return row && editOf(row);
 }
 
@@ -53,6 +74,7 @@ export async function addEdit(
     of_id: edit.ofId,
     version: edit.version,
     body_json: JSON.stringify(edit.body),
+    sent_json: edit.sent === edit.body ? null : JSON.stringify(edit.sent),
     made_by: edit.madeBy,
     created_at: edit.createdAt,
   });

@@ -69,7 +69,7 @@ async function putWhole(trx: Knex, student: Student, createdAt: string): Promise
   await keepEdit<StudentInput>(trx, {
     kind: 'student',
     id,
-    edit: { id: uuidv7(), basedOn: known?.version ?? 0 },
+    edit: { id: uuidv7(), basedOn: known?.version ?? 0, after: [] },
     body,
     current: known && { version: known.version, body: inputOf(known) },
     madeBy: null,

@@ -7,6 +7,7 @@ import type {
   LogEntry,
   SeenSigns,
 } from '@open-palm/contract';
+import { readRows, type LeftOut } from '../db/readRows';
 import { MEASURE_IDS, type GripContacts } from '@open-palm/core/measure';
 import { allSeries } from '@open-palm/core/track';
 
@@ -31,7 +32,7 @@ export async function checkSummaries(db: Knex, setupId: string): Promise<CheckSu
           from (select * from captures where check_id = checks.id order by position) p) as pictures`,
       ),
     );
-  return rows.map((row) => ({
+  return readRows(rows, (row) => ({
     id: row.id,
     takenAt: row.taken_at,
     context: row.context,
@@ -63,7 +64,7 @@ export async function newestMeasures(
      order by m.taken_at desc, m.check_id desc`,
     [SERIES, setupId, depth],
   );
-  return rows.map(({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
+  return readRows(rows, ({ check_id: checkId, taken_at: takenAt, context, value_json }) => ({
     checkId,
     takenAt,
     context,
@@ -81,7 +82,7 @@ async function ofNewest<T>(db: Knex, column: string, depth: number, setupId: str
     ])
     .limit(depth)
     .pluck(column);
-  return rows.map((json) => JSON.parse(json) as T);
+  return readRows(rows, (json) => JSON.parse(json) as T);
 }
 
 /** Contacts of a setup's newest checks, newest first. */
@@ -111,7 +112,7 @@ export async function newestFittedHand(
 }
 
 /** What is open with each student, and what was said about it, newest first. */
-export async function openByStudent(db: Knex): Promise<Map<string, LogEntry[]>> {
+export async function openByStudent(db: Knex, leftOut?: LeftOut): Promise<Map<string, LogEntry[]>> {
   const rows: { student_id: string; body_json: string }[] = await db.raw(
     `with open as (select id, student_id, made_at, body_json from log_entries where is_open = 1)
      select student_id, made_at, id, body_json from open
@@ -121,8 +122,11 @@ export async function openByStudent(db: Knex): Promise<Map<string, LogEntry[]>> 
      order by made_at desc, id desc`,
   );
   const found = new Map<string, LogEntry[]>();
-  for (const { student_id: id, body_json: json } of rows) {
-    found.set(id, [...(found.get(id) ?? []), JSON.parse(json)]);
-  }
+  const entries = readRows(
+    rows,
+    ({ student_id: id, body_json: json }) => [id, JSON.parse(json) as LogEntry] as const,
+    leftOut,
+  );
+  for (const [id, entry] of entries) found.set(id, [...(found.get(id) ?? []), entry]);
   return found;
 }

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { LogEntry, OwnCue, RelaxedHandRecord } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
+import { readRows } from '../db/readRows';
 
 /** What one resource asks about another: whether it is there, and how it reads. */
 
@@ -33,7 +34,7 @@ export async function latestHolds(db: Knex): Promise<Hold[]> {
     .where('version', db.raw('(select max(version) from holds h where h.id = holds.id)'))
     .orderBy('id')
     .select('body_json');
-  return rows.map(({ body_json }) => JSON.parse(body_json) as Hold);
+  return readRows(rows, ({ body_json }) => JSON.parse(body_json) as Hold);
 }
 
 /** Every version of every own hold: looks are judged by the one of their time. */
@@ -119,7 +120,7 @@ export async function logOf(db: Knex, studentId: string, setupId: string): Promi
     .where({ setup_id: setupId, kind: 'planned' })
     .select('body_json');
   const entries = new Map(
-    [...newest, ...own, ...planned].map(entryOf).map((entry) => [entry.id, entry]),
+    readRows([...newest, ...own, ...planned], entryOf).map((entry) => [entry.id, entry]),
   );
   return [...entries.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? 1 : -1));
 }
@@ -129,7 +130,7 @@ const keyOf = ({ madeAt, id }: LogEntry) => `${madeAt} ${id}`;
 /** The teacher's own cues, for whichever student they were first said. */
 export async function ownCues(db: Knex): Promise<OwnCue[]> {
   const rows = await db('log_entries').where({ kind: 'ownCue' }).orderBy('id');
-  return rows.map(entryOf).flatMap((entry) => {
+  return readRows(rows as LogRow[], entryOf).flatMap((entry) => {
     if (entry.kind !== 'ownCue') return [];
     const { id, cause, words } = entry;
     return [{ id, cause, words }];

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { HistoryCheck, LogEntry, SetupTrack, Student, TrackCheck } from '@open-palm/contract';
+import { readRows, type LeftOut } from '../db/readRows';
 import type { SeenNow } from '../lastSeen/handFile';
 
 /** Of one setup's student what the schedule of looks needs; undefined when there is no such setup. */
@@ -74,7 +75,7 @@ export async function newestTrackChecks(
     ])
     .limit(most)
     .select(...TRACK_COLUMNS);
-  return rows.reverse().map(trackCheckOf);
+  return readRows(rows.reverse(), trackCheckOf);
 }
 
 /** Every look at a setup, oldest first, with what is drawn of each. */
@@ -83,7 +84,10 @@ export async function wholeHistory(db: Knex, setupId: string): Promise<HistoryCh
     .where({ setup_id: setupId })
     .orderBy(['taken_at', 'id'])
     .select(...TRACK_COLUMNS, 'contacts_json');
-  return rows.map((row) => ({ ...trackCheckOf(row), contacts: JSON.parse(row.contacts_json) }));
+  return readRows(rows, (row) => ({
+    ...trackCheckOf(row),
+    contacts: JSON.parse(row.contacts_json),
+  }));
 }
 
 /** Entries that shape how a hold stands: planned changes, re-form tests, and the newest cues. */
@@ -102,7 +106,7 @@ export async function trackEntries(db: Knex, setupId: string): Promise<LogEntry[
     await newest('test', 40),
     await newest('cue', 1),
   ];
-  return rows.flat().map((json) => JSON.parse(json) as LogEntry);
+  return readRows(rows.flat(), (json) => JSON.parse(json) as LogEntry);
 }
 
 export async function keepTrack(db: Knex, track: SetupTrack, seen: SeenNow): Promise<void> {
@@ -125,7 +129,10 @@ export interface KeptTrack {
 }
 
 /** How every hold stands over the weeks and was last seen, by the student, the main instrument first. */
-export async function tracksByStudent(db: Knex): Promise<Map<string, KeptTrack[]>> {
+export async function tracksByStudent(
+  db: Knex,
+  leftOut?: LeftOut,
+): Promise<Map<string, KeptTrack[]>> {
   const rows: {
     student_id: string;
     position: number | null;
@@ -136,9 +143,12 @@ export async function tracksByStudent(db: Knex): Promise<Map<string, KeptTrack[]
     .orderBy(['setups.student_id', 'setups.position'])
     .select('setups.student_id', 'setups.position', 'tracks.body_json', 'tracks.seen_json');
   const found = new Map<string, KeptTrack[]>();
-  for (const { student_id: id, position, body_json, seen_json } of rows) {
-    const kept = { position, track: JSON.parse(body_json), seen: JSON.parse(seen_json) };
-    found.set(id, [...(found.get(id) ?? []), kept]);
-  }
+  const kept = readRows(
+    rows,
+    ({ student_id: id, position, body_json, seen_json }) =>
+      [id, { position, track: JSON.parse(body_json), seen: JSON.parse(seen_json) }] as const,
+    leftOut,
+  );
+  for (const [id, one] of kept) found.set(id, [...(found.get(id) ?? []), one]);
   return found;
 }

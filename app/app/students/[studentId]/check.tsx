@@ -2,12 +2,13 @@ import { useLocalSearchParams } from 'expo-router';
 import { CheckScreen } from '../../../src/features/check/CheckScreen';
 import { RelaxedHandScreen } from '../../../src/features/check/relaxedHand/RelaxedHandScreen';
 
-/** A look at the hold, or (`?of=relaxed`) at the hand at rest: one address, so that the tools for both load once. */
+/** A look at the hold (`?from=` takes a stopped one up again), or (`?of=relaxed`) at the hand at rest: one address, so that the tools for both load once. */
 export default function Check() {
-  const { studentId, setup, of } = useLocalSearchParams<{
+  const { studentId, setup, of, from } = useLocalSearchParams<{
     studentId: string;
     setup?: string;
     of?: string;
+    from?: string;
   }>();
   if (of === 'relaxed') return <RelaxedHandScreen key={studentId} studentId={studentId} />;
   return (
@@ -15,6 +16,7 @@ export default function Check() {
       key={studentId}
       studentId={studentId}
       {...(setup === undefined ? {} : { setupId: setup })}
+      {...(from === undefined ? {} : { from })}
     />
   );
 }

@@ -4,23 +4,40 @@ import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
 import { drafts } from '../../api/drafts';
 import { useHandFile } from '../../api/queries';
+import { sync } from '../../api/sync';
+import { findHold } from '../../holdBook/holdBook';
 import { Loaded } from '../../kit/Loaded';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
 import { Check } from './Check';
 import type { CheckDraft } from './draft/checkDraft';
+import { draftOfEntry } from './draft/draftOfEntry';
 import { newDraft } from './draft/newDraft';
 import { useFoundDraft } from './draft/useFoundDraft';
 
 /** A look at a student's hold: pictures with their points, answers by tap, and the result. */
-export function CheckScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
+export function CheckScreen({
+  studentId,
+  setupId,
+  from,
+}: {
+  studentId: string;
+  setupId?: string;
+  /** A look that stopped on its way and is taken up again. */
+  from?: string;
+}) {
   const handFile = useHandFile(studentId, setupId);
-  return <Loaded from={handFile}>{(data) => <Begun key={data.setupId} handFile={data} />}</Loaded>;
+  return (
+    <Loaded from={handFile}>
+      {(data) => <Begun key={data.setupId} handFile={data} from={from} />}
+    </Loaded>
+  );
 }
 
 /** Looks for an unfinished look of this student on this instrument. */
-function Begun({ handFile }: { handFile: HandFile }) {
+function Begun({ handFile, from }: { handFile: HandFile; from: string | undefined }) {
   const found = useFoundDraft(handFile.student.id, handFile.setupId);
+  const [again] = useState(() => takenUpAgain(handFile, from));
   if (found === undefined) {
     return (
       <View style={{ padding: space(10) }}>
@@ -28,7 +45,19 @@ function Begun({ handFile }: { handFile: HandFile }) {
       </View>
     );
   }
-  return <FromDraft handFile={handFile} found={found} />;
+  // What is unfinished comes first: neither of the two may be lost.
+  return <FromDraft handFile={handFile} found={found ?? again} />;
+}
+
+/** A stopped look as a look under way; null where there is none. It stays where it waits until a person discards it. */
+function takenUpAgain(handFile: HandFile, from: string | undefined): CheckDraft | null {
+  const entry = sync
+    .contents()
+    .find(({ kind, id, stop }) => kind === 'check' && id === from && stop);
+  if (entry?.kind !== 'check') return null;
+  const setup = handFile.student.setups.find(({ id }) => id === handFile.setupId)!;
+  const hold = findHold(setup.holdId, handFile.ownHolds);
+  return draftOfEntry(entry, hold, (blob) => URL.createObjectURL(blob));
 }
 
 /** Goes on with what was found, or begins anew; the hand file may be loaded again meanwhile. */

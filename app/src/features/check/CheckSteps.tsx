@@ -230,14 +230,14 @@ export function CheckSteps({
           }
           onTaps={() => onChange({ step: 'stations', station: 0 })}
           onWhich={(saw, not) => setState((now) => markSigns(now, { [saw]: true, [not]: false }))}
-          onSave={() =>
+          onSave={(told) =>
             keep(
               {
                 kind: 'check',
                 id: draft.checkId,
                 studentName: student.name,
                 pictures: shots.map(({ picture: { id, blob } }) => ({ id, blob })),
-                body: checkBody(handFile, grip, state, look, studioNow()),
+                body: checkBody(handFile, grip, state, look, studioNow(), told),
               },
               `/students/${student.id}?setup=${setup.id}`,
               onKept,

@@ -5,7 +5,12 @@ import { lookFitsOf } from '@open-palm/core/fit';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finding } from '@open-palm/core/judge';
-import { checkContacts, measureCheck, type Look } from '@open-palm/core/measure';
+import {
+  checkContacts,
+  measureCheck,
+  type Look,
+  type MergedMeasure,
+} from '@open-palm/core/measure';
 import { studioNow } from '../../api/clock';
 import type { LessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
@@ -77,7 +82,8 @@ export function ResultStep({
   onTaps: () => void;
   /** Settles which of two signs that cannot both be was seen. */
   onWhich: (saw: string, not: string) => void;
-  onSave: () => void;
+  /** With what was told. */
+  onSave: (told: readonly MergedMeasure[]) => void;
 }) {
   const wide = useWide();
   const fit = useFit(look, hold, hand);
@@ -131,7 +137,7 @@ export function ResultStep({
               primary
               busy={saving}
               disabled={saving}
-              onPress={onSave}
+              onPress={() => onSave(measures)}
               style={{ flex: 1 }}
             />
           )}

@@ -1,10 +1,17 @@
 import useSWR from 'swr';
 import { useMemo } from 'react';
-import { gripFacts, type Check, type HandFile, type Letter } from '@open-palm/contract';
+import {
+  gripFacts,
+  letterInputOf,
+  type Check,
+  type HandFile,
+  type Letter,
+} from '@open-palm/contract';
 import { ageBandOf } from '@open-palm/core/judge';
 import { useLessonLog } from '../../api/lessonLog';
 import { paths } from '../../api/paths';
 import { useCheck, useFileOfCheck } from '../../api/queries';
+import { useEntries } from '../../api/sync/useSync';
 import { findHold } from '../../holdBook/holdBook';
 import { findingsOfLesson, historyBefore } from '../../judgement/lesson';
 import { useJudgement } from '../../judgement/useJudgement';
@@ -63,13 +70,19 @@ function Feedback({
   );
   const age = ageBandOf(student.birthYear, new Date().getFullYear());
   const judgement = useJudgement(findings, hold, historyBefore(log.entries, check.id), age);
+  // The newest wording, sent or not, is what is gone on with.
+  const waits = useEntries().find(({ kind, id }) => kind === 'letter' && id === check.id);
+  const unsent = waits?.kind === 'letter' ? waits.body : null;
   if (judgement === null) return null;
-  const { checkId: _, mailedAt = null, ...written } = letter ?? { checkId: check.id };
   return (
     <LetterEditor
       check={check}
-      initial={'title' in written ? written : firstDraft(check, student, judgement, log)}
-      mailedAt={mailedAt}
+      initial={
+        unsent ?? (letter ? letterInputOf(letter) : firstDraft(check, student, judgement, log))
+      }
+      basedOn={letter?.version ?? 0}
+      studentName={student.name}
+      mailedAt={letter?.mailedAt ?? null}
     />
   );
 }

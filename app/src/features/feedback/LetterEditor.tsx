@@ -20,7 +20,8 @@ import { WordField } from '../../kit/WordField';
 import { MarkedPicture } from '../../pictures/MarkedPicture';
 import { strings } from '../../strings';
 import { agoWords, dayWords } from '../../strings/dateWords';
-import { keepLetter, letterPdf, mailLetter } from './letters';
+import { keepLetter } from '../../api/write';
+import { letterPdf, mailLetter } from './letters';
 import { movePoint, PointFields } from './PointFields';
 
 const words = strings.feedback;
@@ -29,10 +30,15 @@ const words = strings.feedback;
 export function LetterEditor({
   check,
   initial,
+  basedOn,
+  studentName,
   mailedAt,
 }: {
   check: Check;
   initial: LetterInput;
+  /** The version that is changed; 0 where none is kept yet. */
+  basedOn: number;
+  studentName: string;
   mailedAt: string | null;
 }) {
   const [letter, setLetter] = useState(initial);
@@ -42,8 +48,12 @@ export function LetterEditor({
   const [busy, setBusy] = useState(false);
   const change = (more: Partial<LetterInput>) => setLetter((now) => ({ ...now, ...more }));
 
-  /** Keeps the letter as it reads now, then does what was asked; says what went wrong. */
-  const keepAnd = async (then: (kept: LetterInput) => Promise<string | null>) => {
+  /**
+   * Keeps the letter as it reads now, then does what was asked; says what went wrong.
+   *
+   * @param atStudio whether the studio has to have it first, because it prints and mails
+   */
+  const keepAnd = async (then: (kept: LetterInput) => Promise<string | null>, atStudio = false) => {
     setBusy(true);
     setFailure(null);
     try {
@@ -53,7 +63,9 @@ export function LetterEditor({
         setFailure(checked.error.issues[0]!.message);
         return;
       }
-      await keepLetter(check.id, checked.data);
+      const standing = await keepLetter(check.id, studentName, checked.data, basedOn);
+      if (standing === 'conflict') return setFailure(words.conflict);
+      if (standing === 'waits' && atStudio) return setFailure(words.waits);
       setSaid(await then(checked.data));
     } catch (error) {
       setFailure(error instanceof Error ? error.message : String(error));
@@ -71,8 +83,9 @@ export function LetterEditor({
     void keepAnd(async () => {
       saveFile(await letterPdf(check.id), `feedback-${check.takenAt.slice(0, 10)}.pdf`);
       return null;
-    });
-  const mail = () => void keepAnd(async () => words.mailed(await mailLetter(check.id, to.trim())));
+    }, true);
+  const mail = () =>
+    void keepAnd(async () => words.mailed(await mailLetter(check.id, to.trim())), true);
 
   return (
     <Screen

@@ -1,4 +1,4 @@
-import { letterSchema, mailSchema, type Letter, type LetterInput } from '@open-palm/contract';
+import { letterSchema, mailSchema, type Letter } from '@open-palm/contract';
 import { ApiProblem, ask, put } from '../../api/client';
 import { paths } from '../../api/paths';
 import { strings } from '../../strings';
@@ -12,9 +12,6 @@ export async function findLetter(checkId: string): Promise<Letter | null> {
     throw error;
   }
 }
-
-export const keepLetter = (checkId: string, letter: LetterInput): Promise<Letter> =>
-  put(letterSchema, paths.letter(checkId), letter);
 
 /** The kept letter as a PDF. */
 export async function letterPdf(checkId: string): Promise<Blob> {

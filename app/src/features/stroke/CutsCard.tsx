@@ -22,6 +22,7 @@ export function CutsCard({
   corrected,
   cursorS,
   onCuts,
+  onDone,
 }: {
   analysis: StrokeAnalysis;
   /** Whether the turns were moved by hand. */
@@ -30,6 +31,8 @@ export function CutsCard({
   cursorS?: number | undefined;
   /** Null finds them again. */
   onCuts: (cuts: readonly StrokeCut[] | null) => void;
+  /** What was moved may be written down: once a drag, at its end. */
+  onDone: () => void;
 }) {
   const tokens = useTokens();
   const { even, strokes } = analysis;
@@ -40,6 +43,10 @@ export function CutsCard({
     (CHART_BOX.left + ((time - start) / (end - start)) * CHART_BOX.width) / CHART_BOX.whole;
   const timeAt = (x: number) =>
     start + ((x * CHART_BOX.whole - CHART_BOX.left) / CHART_BOX.width) * (end - start);
+  const automatic = () => {
+    onCuts(null);
+    onDone();
+  };
   const move = (turn: number, to: number) => {
     const before = turn === 0 ? strokes[0]!.fromS : turns[turn - 1]!;
     const after = turns[turn + 1] ?? strokes.at(-1)!.toS;
@@ -98,7 +105,11 @@ export function CutsCard({
             width={32}
             height={HEIGHT * 0.7}
             onMove={({ x }) => move(i, timeAt(x))}
-            onStep={(steps) => move(i, time + steps * KEY_S)}
+            onStep={(steps) => {
+              move(i, time + steps * KEY_S);
+              onDone();
+            }}
+            onEnd={onDone}
           >
             <View
               style={{
@@ -115,9 +126,7 @@ export function CutsCard({
           </DragHandle>
         ))}
       </View>
-      {corrected ? (
-        <Button label={words.cuts.automatic} icon="undo" onPress={() => onCuts(null)} />
-      ) : null}
+      {corrected ? <Button label={words.cuts.automatic} icon="undo" onPress={automatic} /> : null}
     </ChartCard>
   );
 }

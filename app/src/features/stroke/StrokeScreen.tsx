@@ -2,11 +2,10 @@ import { useCallback, useMemo, useState } from 'react';
 import { useFocusEffect } from 'expo-router';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import { gripFacts, gripOf, type HandFile, type Take } from '@open-palm/contract';
+import { gripFacts, gripOf, type HandFile, type KeptTake, type Take } from '@open-palm/contract';
 import { studioNow } from '../../api/clock';
-import { outbox } from '../../api/outbox';
 import { useHandFile, useTakes } from '../../api/queries';
-import { sendUnsent, useUnsent } from '../../api/useOutbox';
+import { sync } from '../../api/sync';
 import { findHold, holdName } from '../../holdBook/holdBook';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
@@ -42,10 +41,10 @@ export function StrokeScreen({ studentId, setupId }: { studentId: string; setupI
 
 function Stroke({ handFile }: { handFile: HandFile }) {
   const takes = useTakes(handFile.setupId);
-  return <Loaded from={takes}>{(data) => <Takes handFile={handFile} kept={data.takes} />}</Loaded>;
+  return <Loaded from={takes}>{(data) => <Takes handFile={handFile} takes={data.takes} />}</Loaded>;
 }
 
-function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }) {
+function Takes({ handFile, takes }: { handFile: HandFile; takes: readonly KeptTake[] }) {
   const { student, setupId, ownHolds } = handFile;
   const setup = student.setups.find(({ id }) => id === setupId)!;
   const taught = findHold(setup.holdId, ownHolds);
@@ -53,9 +52,6 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
     () => gripFacts(gripOf(student, setup, taught, null), taught, null),
     [student, setup, taught],
   );
-  // Between its arrival at the studio and the list that has it, a take must not be gone for a moment.
-  const [keptHere, setKeptHere] = useState<readonly Take[]>([]);
-  const takes = useWithUnsent(kept, keptHere, setupId);
   const [chosen, setChosen] = useState<string | null>(null);
   const [fresh, setFresh] = useState<Take | null>(null);
   // Stays in the background while its take is shown: the clip belongs to it.
@@ -100,10 +96,10 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
     setAdding((now) => now && { ...now, open: true });
   };
   useFocusEffect(useCallback(() => leave, []));
-  const keep = async ({ id, ...body }: Take) => {
-    await outbox.add({ kind: 'take', id, studentName: student.name, pictures: [], body });
-    setKeptHere((now) => [...now, { id, ...body }]);
-    void sendUnsent();
+  const keep = async (take: Take) => {
+    const { id, version: basedOn = 0, ...body } = take as Take & Partial<KeptTake>;
+    await sync.write({ kind: 'take', id, studentName: student.name, body, basedOn });
+    void sync.send();
   };
   const change = (take: Take) => {
     if (take.id === fresh?.id) setFresh(take);
@@ -233,19 +229,3 @@ function Takes({ handFile, kept }: { handFile: HandFile; kept: readonly Take[] }
 
 const nameOf = ({ takenAt, context }: Take, now: Date): string =>
   words.takeOf(agoWords(takenAt, now), strings.contexts[context]);
-
-/** What the studio has, and what this device has not sent yet, newest first. */
-function useWithUnsent(
-  kept: readonly Take[],
-  keptHere: readonly Take[],
-  setupId: string,
-): readonly Take[] {
-  const unsent = useUnsent();
-  return useMemo(() => {
-    const waiting = unsent.flatMap((one) =>
-      one.kind === 'take' && one.body.setupId === setupId ? [{ ...one.body, id: one.id }] : [],
-    );
-    const all = new Map([...kept, ...keptHere, ...waiting].map((take) => [take.id, take]));
-    return [...all.values()].sort((a, b) => Date.parse(b.takenAt) - Date.parse(a.takenAt));
-  }, [unsent, kept, keptHere, setupId]);
-}

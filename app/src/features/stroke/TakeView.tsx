@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { FINGERS_SEEN, type Take } from '@open-palm/contract';
 import { writeStrokeCsv } from '@open-palm/contract/stroke';
@@ -51,6 +51,7 @@ export function TakeView({
   onChange: (take: Take) => void;
 }) {
   const [cuts, setCuts] = useState(take.cuts);
+  const latest = useRef(take.cuts);
   const [fingersSeen, setFingersSeen] = useState(take.fingersSeen);
   const [otherId, setOtherId] = useState<string | null>(null);
   const [timeS, setTimeS] = useState(take.series.timesS[0]!);
@@ -132,10 +133,10 @@ export function TakeView({
           corrected={cuts !== null}
           cursorS={cursorS}
           onCuts={(moved) => {
-            const corrected = moved && [...moved];
-            setCuts(corrected);
-            onChange({ ...take, cuts: corrected, fingersSeen });
+            latest.current = moved && [...moved];
+            setCuts(latest.current);
           }}
+          onDone={() => onChange({ ...take, cuts: latest.current, fingersSeen })}
         />
       )}
       {subject === 'wristFlexion' && comparable.length > 0 ? (

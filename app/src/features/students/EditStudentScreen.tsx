@@ -1,3 +1,4 @@
+import { inputOf } from '@open-palm/contract';
 import { useHandFile } from '../../api/queries';
 import { Loaded } from '../../kit/Loaded';
 import { StudentForm } from './StudentForm';
@@ -7,8 +8,13 @@ export function EditStudentScreen({ studentId }: { studentId: string }) {
   const handFile = useHandFile(studentId);
   return (
     <Loaded from={handFile}>
-      {({ student: { id, ...initial }, ownHolds }) => (
-        <StudentForm id={id} initial={initial} ownHolds={ownHolds} isNew={false} />
+      {({ student, ownHolds }) => (
+        <StudentForm
+          id={student.id}
+          initial={inputOf(student)}
+          ownHolds={ownHolds}
+          basedOn={student.version}
+        />
       )}
     </Loaded>
   );

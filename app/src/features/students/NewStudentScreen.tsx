@@ -10,7 +10,7 @@ export function NewStudentScreen() {
   const ownHolds = useOwnHolds();
   return (
     <Loaded from={ownHolds}>
-      {({ holds }) => <StudentForm id={id} initial={initial} ownHolds={holds} isNew />}
+      {({ holds }) => <StudentForm id={id} initial={initial} ownHolds={holds} basedOn={0} />}
     </Loaded>
   );
 }

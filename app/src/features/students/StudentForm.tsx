@@ -8,7 +8,7 @@ import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/co
 import type { Hold } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
 import { LEVELS } from '@open-palm/core/practice';
-import { saveStudent } from '../../api/queries';
+import { saveStudent } from '../../api/write';
 import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
@@ -56,13 +56,15 @@ export function StudentForm({
   id,
   initial,
   ownHolds,
-  isNew,
+  basedOn,
 }: {
   id: string;
   initial: StudentInput;
   ownHolds: readonly Hold[];
-  isNew: boolean;
+  /** The version that is changed; 0 for a new student. */
+  basedOn: number;
 }) {
+  const isNew = basedOn === 0;
   const [failure, setFailure] = useState<string | null>(null);
   const { control, handleSubmit, formState, setValue } = useForm<StudentInput>({
     resolver: zodResolver(formSchema),
@@ -73,8 +75,8 @@ export function StudentForm({
     async (input) => {
       setFailure(null);
       try {
-        await saveStudent(id, input);
-        router.dismissTo(`/students/${id}`);
+        const standing = await saveStudent(id, input, basedOn);
+        router.dismissTo(standing === 'conflict' ? '/waiting' : `/students/${id}`);
       } catch (error) {
         setFailure(error instanceof Error ? error.message : String(error));
       }

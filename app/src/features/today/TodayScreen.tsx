@@ -3,10 +3,11 @@ import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
 import { studioNow } from '../../api/clock';
 import { useStudents } from '../../api/queries';
-import { useUnsent } from '../../api/useOutbox';
+import { useEntries } from '../../api/sync/useSync';
 import { Button } from '../../kit/Button';
 import { Loaded } from '../../kit/Loaded';
 import { NavBar } from '../../kit/NavBar';
+import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
@@ -50,8 +51,8 @@ export function TodayScreen() {
   );
 }
 
-function Day({ data: { students, ownHolds }, now }: { data: Students; now: Date }) {
-  const unsent = useUnsent();
+function Day({ data: { students, ownHolds, unreadable }, now }: { data: Students; now: Date }) {
+  const unsent = useEntries();
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   // A day's rows change with the day, not with the minute.
   const today = now.toDateString();
@@ -59,10 +60,11 @@ function Day({ data: { students, ownHolds }, now }: { data: Students; now: Date 
     () => teachingDay(withUnsent(students, unsent), new Date(today), zone),
     [students, unsent, today, zone],
   );
-  if (students.length === 0) return <Text>{words.noStudents}</Text>;
+  if (students.length === 0 && unreadable === 0) return <Text>{words.noStudents}</Text>;
   const parts = { ownHolds, now };
   return (
     <>
+      {unreadable > 0 ? <Notice tone="out">{words.unreadable(unreadable)}</Notice> : null}
       {lessons.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
       <Rows rows={lessons} {...parts} />
       {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}

@@ -1,5 +1,7 @@
-import { outbox, type Unsent } from '../../api/outbox';
-import { sendUnsent, useUnsent } from '../../api/useOutbox';
+import { router } from 'expo-router';
+import { sync } from '../../api/sync';
+import { isWaiting, type Entry, type Kind } from '../../api/sync/entry';
+import { useEntries } from '../../api/sync/useSync';
 import { Notice } from '../../kit/Notice';
 import { strings } from '../../strings';
 import { listWords } from '../../strings/listWords';
@@ -8,16 +10,23 @@ const words = strings.today;
 
 /** What this device holds because the studio has not acknowledged it, student by student. */
 export function UnsentChecks() {
-  const unsent = useUnsent();
-  const waiting = unsent.filter(({ refused }) => refused === undefined);
-  const refused = unsent.filter((one) => one.refused !== undefined);
+  const entries = useEntries();
+  const waiting = entries.filter(isWaiting);
+  const forPerson = entries.length - waiting.length;
   const names = [...new Set(waiting.map(({ studentName }) => studentName))];
+  const look = { label: words.lookAtWaiting, onPress: () => router.navigate('/waiting') };
   return (
     <>
+      {forPerson > 0 ? (
+        <Notice tone="out" title={words.needsYouTitle} action={look}>
+          {words.needsYou(forPerson)}
+        </Notice>
+      ) : null}
       {waiting.length > 0 ? (
         <Notice
           title={words.unsentTitle}
-          action={{ label: words.sendNow, onPress: () => void sendUnsent() }}
+          action={{ label: words.sendNow, onPress: () => void sync.hurry() }}
+          further={look}
         >
           {names
             .map((name) =>
@@ -29,27 +38,26 @@ export function UnsentChecks() {
             .join('\n')}
         </Notice>
       ) : null}
-      {refused.map((one) => (
-        <Notice
-          key={one.id}
-          tone="out"
-          title={words.unsentTitle}
-          action={{ label: words.discard, onPress: () => void outbox.discard(one.id) }}
-        >
-          {words.refused(one.studentName, one.refused ?? '')}
-        </Notice>
-      ))}
     </>
   );
 }
 
+const KINDS: readonly Kind[] = [
+  'check',
+  'relaxedHand',
+  'take',
+  'crossing',
+  'log',
+  'student',
+  'letter',
+  'hold',
+];
+
 /** "2 looks and 1 note of a lesson". */
-function kindWords(unsent: readonly Unsent[]): string {
+function kindWords(entries: readonly Entry[]): string {
   return listWords(
-    (
-      ['check', 'relaxedHand', 'take', 'crossing', 'log'] as const satisfies Unsent['kind'][]
-    ).flatMap((kind) => {
-      const n = unsent.filter((one) => one.kind === kind).length;
+    KINDS.flatMap((kind) => {
+      const n = entries.filter((one) => one.kind === kind).length;
       return n === 0 ? [] : [strings.waiting.kinds[kind](n)];
     }),
   );

@@ -1,10 +1,10 @@
 import type { StudentListItem } from '@open-palm/contract';
-import type { Unsent } from '../../api/outbox';
+import type { Entry } from '../../api/sync/entry';
 
 /** The students with what this device has noted of them and not sent yet: a promise counts from when it is made. */
 export function withUnsent(
   students: readonly StudentListItem[],
-  unsent: readonly Unsent[],
+  unsent: readonly Entry[],
 ): StudentListItem[] {
   const entries = unsent.flatMap((one) => (one.kind === 'log' ? [one.body] : [])).reverse();
   if (entries.length === 0) return [...students];

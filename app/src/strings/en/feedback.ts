@@ -25,6 +25,10 @@ export const feedback = {
   pdf: 'Get the PDF',
   to: 'To (address)',
   mail: 'Put it into the outbox',
+  conflict:
+    'This feedback was changed elsewhere too. Look under “What waits”, and choose what counts.',
+  waits:
+    'The studio does not answer. Your words are kept on this device; print or mail them later.',
   mailed: (file: string) => `The mail lies ready as ${file} in the studio’s data folder.`,
   mailedBefore: (ago: string) => `Put into the outbox ${ago}.`,
   notKept: 'This was not kept yet:',

@@ -15,8 +15,16 @@ export const today = {
   noStudents: 'No students yet. Add the first one, and the first look can begin.',
   unsentTitle: 'Not sent yet',
   sendNow: 'Send now',
-  refused: (name: string, reason: string) => `What was noted of ${name} was refused: ${reason}`,
-  discard: 'Discard it',
+  lookAtWaiting: 'Look at it',
+  needsYouTitle: 'Needs you',
+  needsYou: (n: number) =>
+    n === 1
+      ? '1 thing that you made could not be sent as it is. It is safe on this device.'
+      : `${n} things that you made could not be sent as they are. They are safe on this device.`,
+  unreadable: (n: number) =>
+    n === 1
+      ? '1 record of this studio could not be read and is left out here. Nothing is lost.'
+      : `${n} records of this studio could not be read and are left out here. Nothing is lost.`,
   clockTitle: 'This device’s clock is wrong',
   clockOff: (device: string, studio: string) =>
     `It shows ${device}; the studio’s shows ${studio}. Looks are dated by the studio’s clock. What was noted without a network may carry the wrong day: set this device’s clock right.`,

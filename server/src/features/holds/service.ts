@@ -4,7 +4,7 @@ import { InputError } from '@open-palm/core/issue';
 import { findHoldIssues } from '@open-palm/core/measure';
 import { isSame, mergeFields } from '@open-palm/records/merge';
 import { inTransaction } from '../../db/inTransaction';
-import { addEdit, findEdit } from '../../edits/repo';
+import { addEdit, findEdit, newestOf } from '../../edits/repo';
 import { ConflictProblem, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { findHold } from '../../references/repo';
@@ -38,7 +38,10 @@ export function saveHold(
       const message = `The next version of this hold is ${latest + 1}, not ${hold.version}.`;
       throw new Problem(409, 'conflict', message, 'version');
     }
-    const next = hold.version === latest + 1 ? hold : await brought(trx, hold, latest);
+    const before = await newestOf(trx, 'hold', hold.id, edit?.after ?? []);
+    const base = Math.max(hold.version - 1, before?.version ?? 0);
+    const next =
+      base === latest ? { ...hold, version: latest + 1 } : await brought(trx, hold, base, latest);
     const createdAt = now().toISOString();
     await addHold(trx, next, createdAt);
     if (edit) {
@@ -49,6 +52,7 @@ export function saveHold(
         ofId,
         version,
         body: null,
+        sent: null,
         madeBy,
         createdAt,
       });
@@ -58,9 +62,9 @@ export function saveHold(
 }
 
 /** A hold that was changed from an earlier version, brought together with the newest one. */
-async function brought(trx: Knex, hold: Hold, latest: number): Promise<Hold> {
+async function brought(trx: Knex, hold: Hold, from: number, latest: number): Promise<Hold> {
   const versionless = ({ version: _, ...rest }: Hold) => rest;
-  const base = hold.version > 1 ? await findHold(trx, hold.id, hold.version - 1) : undefined;
+  const base = from > 0 ? await findHold(trx, hold.id, from) : undefined;
   const theirs = (await findHold(trx, hold.id, latest))!;
   const merged = mergeFields(
     base ? versionless(base) : null,
@@ -70,7 +74,7 @@ async function brought(trx: Knex, hold: Hold, latest: number): Promise<Hold> {
   if (merged.conflicts.length > 0) {
     throw new ConflictProblem({
       version: latest,
-      theirs,
+      theirs: merged.body,
       fields: merged.conflicts.map((path) => [...path]),
     });
   }

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { readRows, type LeftOut } from '../../db/readRows';
 import type { KeptStudent, Setup, Student } from '@open-palm/contract';
 
 interface StudentRow {
@@ -122,11 +123,11 @@ export async function findStudent(db: Knex, id: string): Promise<KeptStudent | u
   return row && studentOf(row, await setupRows(db).where({ student_id: id }));
 }
 
-export async function allStudents(db: Knex): Promise<KeptStudent[]> {
+export async function allStudents(db: Knex, leftOut?: LeftOut): Promise<KeptStudent[]> {
   const rows = await db<StudentRow>('students').orderByRaw('name COLLATE NOCASE, id');
   const setups = new Map<string, SetupRow[]>();
   for (const row of await setupRows(db)) {
     setups.set(row.student_id, [...(setups.get(row.student_id) ?? []), row]);
   }
-  return rows.map((row) => studentOf(row, setups.get(row.id) ?? []));
+  return readRows(rows, (row) => studentOf(row, setups.get(row.id) ?? []), leftOut);
 }

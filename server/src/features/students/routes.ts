@@ -41,11 +41,14 @@ export function studentRoutes(parts: StudioParts): Router {
 
   router.get('/', async (ctx) => {
     await soon(deriver);
-    const kept = await tracksByStudent(reader);
-    const open = await openByStudent(reader);
+    const leftOut = { count: 0 };
+    const kept = await tracksByStudent(reader, leftOut);
+    const open = await openByStudent(reader, leftOut);
+    const students = await allStudents(reader, leftOut);
     ctx.body = {
       workingOut: deriver.waiting().length,
-      students: (await allStudents(reader)).map((student) => {
+      unreadable: leftOut.count,
+      students: students.map((student) => {
         const own = kept.get(student.id) ?? [];
         const main = own.find(({ position }) => position === 0);
         return {

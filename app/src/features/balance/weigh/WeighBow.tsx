@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { studentInputSchema, type HandFile } from '@open-palm/contract';
+import { inputOf, studentInputSchema, type HandFile, type StudentInput } from '@open-palm/contract';
 import {
   bowDoubt,
   BOW_PARTS,
@@ -8,7 +8,7 @@ import {
   type BowPreset,
   type OwnBow,
 } from '@open-palm/core/bow';
-import { saveStudent } from '../../../api/queries';
+import { saveStudent } from '../../../api/write';
 import { BackHeader } from '../../../kit/BackHeader';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
@@ -53,7 +53,8 @@ export function WeighBow({
     setBusy(true);
     setFailure(null);
     try {
-      await saveStudent(handFile.student.id, withBow(handFile, measured));
+      const { id, version } = handFile.student;
+      await saveStudent(id, withBow(handFile, measured), version);
       onDone();
     } catch (error) {
       setFailure(error instanceof Error ? error.message : String(error));
@@ -133,7 +134,8 @@ const ownBowOf = (texts: Record<BowPart, string>): OwnBow => ({
 });
 
 /** What is written down of the student, with this bow. */
-function withBow({ student: { id: _, ...input }, setupId }: HandFile, own: OwnBow) {
+function withBow({ student, setupId }: HandFile, own: OwnBow): StudentInput {
+  const input = inputOf(student);
   return {
     ...input,
     setups: input.setups.map((setup) =>

@@ -1,22 +1,23 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { outbox, type Unsent } from '../../../api/outbox';
-import { sendUnsent } from '../../../api/useOutbox';
+import { sync } from '../../../api/sync';
+import type { NewEntry } from '../../../api/sync/entry';
+import { standingOf } from '../../../api/sync/useSync';
 
 /** Keeps a look: first on this device, then with the studio; either way the student's file comes next. */
 export function useKeep() {
   const [saving, setSaving] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  const keep = async (unsent: Unsent, fileOf: string, onKept?: () => Promise<void>) => {
+  const keep = async (unsent: NewEntry, fileOf: string, onKept?: () => Promise<void>) => {
     setSaving(true);
     setFailure(null);
     try {
-      await outbox.add(unsent);
+      await sync.write(unsent);
       // Only now that it is safe in the outbox.
       await onKept?.();
-      await sendUnsent();
-      const waits = outbox.contents().some(({ id }) => id === unsent.id);
-      router.dismissTo(waits ? '/' : (fileOf as '/'));
+      await sync.send();
+      const isThere = standingOf(unsent.kind, unsent.id) === 'arrived';
+      router.dismissTo(isThere ? (fileOf as '/') : '/');
     } catch (error) {
       setSaving(false);
       setFailure(error instanceof Error ? error.message : String(error));
@@ -25,7 +26,7 @@ export function useKeep() {
   return {
     saving,
     failure,
-    keep: (unsent: Unsent, fileOf: string, onKept?: () => Promise<void>) =>
+    keep: (unsent: NewEntry, fileOf: string, onKept?: () => Promise<void>) =>
       void keep(unsent, fileOf, onKept),
   };
 }

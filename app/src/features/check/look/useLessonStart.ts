@@ -5,9 +5,9 @@ import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import { findingsOf, type Finding } from '@open-palm/core/judge';
 import { measureCheck } from '@open-palm/core/measure';
-import type { Unsent } from '../../../api/outbox';
 import { useCheck } from '../../../api/queries';
-import { useUnsent } from '../../../api/useOutbox';
+import type { Entry } from '../../../api/sync/entry';
+import { useEntries } from '../../../api/sync/useSync';
 
 /**
  * What was found at the start of today's lesson: by a look that the studio has, or by one that still waits on this
@@ -21,7 +21,7 @@ export function useLessonStart(
 ): readonly Finding[] | null {
   const isStart = (context: string, takenAt: string) =>
     context === 'playing-start' && isSameDay(new Date(takenAt), now);
-  const waiting = useUnsent()
+  const waiting = useEntries()
     .flatMap((unsent) => checkOf(unsent))
     .find((body) => body.setupId === setupId && isStart(body.context, body.takenAt));
   const kept = history.find(({ context, takenAt }) => isStart(context, takenAt));
@@ -33,4 +33,4 @@ export function useLessonStart(
   }, [data, waiting, hold, hand]);
 }
 
-const checkOf = (unsent: Unsent): CheckInput[] => (unsent.kind === 'check' ? [unsent.body] : []);
+const checkOf = (unsent: Entry): CheckInput[] => (unsent.kind === 'check' ? [unsent.body] : []);

@@ -4,9 +4,9 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Crossing, HandFile } from '@open-palm/contract';
 import { crossingFindings, levelsOf, stringsOf, type ElbowLevel } from '@open-palm/core/stroke';
 import { studioNow } from '../../../api/clock';
-import { outbox } from '../../../api/outbox';
 import { useCrossings } from '../../../api/queries';
-import { sendUnsent, useUnsent } from '../../../api/useOutbox';
+import { sync } from '../../../api/sync';
+import { useEntries } from '../../../api/sync/useSync';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
 import { Choice, Choices } from '../../../kit/Choice';
@@ -38,11 +38,10 @@ export function CrossingsCard({ handFile }: { handFile: HandFile }) {
   const isAnswered = answered.some(({ elbow }) => elbow !== null);
   const shown = isAnswered ? answered : (last?.strings ?? answered);
   const keep = async () => {
-    await outbox.add({
+    await sync.write({
       kind: 'crossing',
       id: uuidv7(),
       studentName: student.name,
-      pictures: [],
       body: {
         studentId: student.id,
         setupId,
@@ -51,7 +50,7 @@ export function CrossingsCard({ handFile }: { handFile: HandFile }) {
       },
     });
     setSeen({});
-    void sendUnsent();
+    void sync.send();
   };
   return (
     <Card style={{ gap: space(2), ...(wide ? { flex: 1 } : {}) }}>
@@ -149,7 +148,7 @@ function Told({
 /** The newest there is: what waits on this device, else what the studio has. */
 function useLast(setupId: string): Pick<Crossing, 'seenAt' | 'strings'> | null {
   const { data } = useCrossings(setupId);
-  const unsent = useUnsent().flatMap((one) =>
+  const unsent = useEntries().flatMap((one) =>
     one.kind === 'crossing' && one.body.setupId === setupId ? [one.body] : [],
   );
   return unsent.at(-1) ?? data?.crossings[0] ?? null;

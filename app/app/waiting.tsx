@@ -1,0 +1,1 @@
+export { Waiting as default } from '../src/features/waiting/Waiting';

@@ -1,0 +1,19 @@
+import { mutate } from 'swr';
+import { paths } from './paths';
+
+/** Loads anew what is shown of a student. */
+export async function refreshStudent(id: string): Promise<void> {
+  const own = paths.student(id);
+  await Promise.all([
+    mutate(paths.students),
+    mutate((key) => typeof key === 'string' && key.startsWith(own)),
+    mutate((key) => typeof key === 'string' && key.startsWith(paths.takes(''))),
+    mutate((key) => typeof key === 'string' && key.startsWith(paths.crossings(''))),
+  ]);
+}
+
+export const refreshLetter = (checkId: string): Promise<unknown> => mutate(paths.letter(checkId));
+
+/** An own hold stands in many answers. */
+export const refreshHolds = (): Promise<unknown> =>
+  mutate((key) => typeof key === 'string' && key.startsWith('/api/'));

@@ -1,0 +1,115 @@
+import { v7 as uuidv7 } from 'uuid';
+import type {
+  CheckInput,
+  Conflict,
+  CrossingInput,
+  LetterInput,
+  LogEntry,
+  RelaxedHandInput,
+  StudentInput,
+  TakeInput,
+} from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+
+/** What a write brings to the studio. */
+export type Content =
+  | { kind: 'check'; body: CheckInput }
+  | { kind: 'relaxedHand'; body: RelaxedHandInput }
+  | { kind: 'take'; body: TakeInput }
+  | { kind: 'crossing'; body: CrossingInput }
+  | { kind: 'log'; body: LogEntry }
+  | { kind: 'student'; body: StudentInput }
+  | { kind: 'letter'; body: LetterInput }
+  | { kind: 'hold'; body: Hold };
+
+export type Kind = Content['kind'];
+
+/** Kinds that change under versions; the others never do. */
+export const VERSIONED: ReadonlySet<Kind> = new Set(['student', 'letter', 'take', 'hold']);
+
+/** Why an entry is not sent by itself any more. */
+export interface Stop {
+  /** HTTP status; 0 for one that an earlier version of the app stopped. */
+  status: number;
+  code: string;
+  message: string;
+  where: string;
+  /** When, ISO. */
+  at: string;
+}
+
+/** Something a person made on this device, on its way to the studio. */
+export type Entry = {
+  /** The id of what is written: of the check, the student, the entry of the log. */
+  id: string;
+  /** Of whom it is told; the student's name. */
+  studentName: string;
+  pictures: readonly { id: string; blob: Blob }[];
+  /** Changes with every edit on this device, and is the edit's id in the studio. */
+  edit: string;
+  /** Earlier edits of the same that may have reached the studio without its answer having come back. */
+  after: readonly string[];
+  /** The version that the edit is based on; 0 for something new. */
+  basedOn: number;
+  /** The device that made it. */
+  madeBy: string;
+  /** When it was made or last changed here, ISO. */
+  at: string;
+  /** How often it was tried, and when it is tried next, ms since 1970. */
+  tries: number;
+  notBefore: number;
+  stop?: Stop;
+  /** What stands in the studio, where both changed the same. */
+  conflict?: Conflict;
+} & Content;
+
+/** What a screen says of a new entry; the rest is the engine's. */
+export type NewEntry = Pick<Entry, 'id' | 'studentName'> &
+  Content & { pictures?: Entry['pictures']; basedOn?: number };
+
+/** Whether it waits to be sent, and not for a person. */
+export const isWaiting = ({ stop, conflict }: Entry): boolean => !stop && !conflict;
+
+/** Entries of one thing share a key, so that a later edit takes the place of an earlier one. */
+export const keyOf = ({ kind, id }: Pick<Entry, 'kind' | 'id'>): string => `${kind} ${id}`;
+
+/** The student that an entry is about; null for what is the teacher's own. */
+export function studentOf(entry: Pick<Entry, 'id'> & Content): string | null {
+  switch (entry.kind) {
+    case 'student':
+      return entry.id;
+    case 'letter':
+    case 'hold':
+      return null;
+    default:
+      return entry.body.studentId;
+  }
+}
+
+/** What an earlier version of the app left in the outbox. */
+type Older = Pick<Entry, 'id' | 'studentName' | 'pictures'> & { refused?: string } & Content;
+
+/** The first version that takes had in the studio. */
+const FIRST_VERSION = 1;
+
+/** An entry as it is stored, whichever version of the app stored it; null for what is none. */
+export function takenOver(stored: unknown, device: string, now: number): Entry | null {
+  const entry = stored as (Older & Partial<Entry>) | null;
+  if (typeof entry?.id !== 'string' || typeof entry.kind !== 'string' || !entry.body) return null;
+  if (typeof entry.edit === 'string') return entry as Entry;
+  const { refused, ...rest } = entry;
+  const at = new Date(now).toISOString();
+  const fresh = {
+    ...rest,
+    pictures: rest.pictures ?? [],
+    edit: uuidv7(),
+    after: [],
+    basedOn: entry.kind === 'take' ? FIRST_VERSION : 0,
+    madeBy: device,
+    at,
+    tries: 0,
+    notBefore: 0,
+  } as Entry;
+  if (refused === undefined) return fresh;
+  return { ...fresh, stop: { status: 0, code: 'refused', message: refused, where: '', at } };
+}

@@ -1,0 +1,36 @@
+import { drafts } from '../drafts';
+import { deviceId } from './deviceId';
+import { createSyncEngine } from './engine';
+import { studentOf } from './entry';
+import { browserStore } from './entryStore';
+import { sendEntry } from './sendEntry';
+
+/** The name that tabs of one browser know each other by, for taking turns and telling of changes. */
+const NAME = 'open-palm-sync';
+
+const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(NAME);
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+/** What this device holds until the studio has acknowledged it, and the way there. */
+export const sync = createSyncEngine({
+  store: browserStore(),
+  send: sendEntry,
+  device: deviceId(),
+  now: () => Date.now(),
+  random: () => Math.random(),
+  alone: (work) =>
+    typeof navigator !== 'undefined' && navigator.locks
+      ? navigator.locks.request(NAME, work)
+      : work(),
+  tell: () => tabs?.postMessage('changed'),
+  after(ms, call) {
+    clearTimeout(timer);
+    timer = setTimeout(call, ms);
+  },
+  onErased(entry) {
+    const studentId = studentOf(entry);
+    if (studentId !== null && entry.kind !== 'log') void drafts.dropOf(studentId);
+  },
+});
+
+tabs?.addEventListener('message', () => void sync.refresh());

@@ -1,0 +1,54 @@
+import { useEffect, useSyncExternalStore } from 'react';
+import { refreshHolds, refreshLetter, refreshStudent } from '../refresh';
+import { keyOf, studentOf, type Entry, type Kind } from './entry';
+import { sync } from './index';
+
+/** What this device holds: what waits to be sent, and what waits for a person. */
+export const useEntries = (): readonly Entry[] =>
+  useSyncExternalStore(sync.subscribe, sync.contents);
+
+/** What arrived since the page was opened. */
+export const useArrived = () => useSyncExternalStore(sync.subscribe, sync.arrived);
+
+/** Keeps everything moving: at the start, when the network is back, and by the engine's own clock. */
+export function useKeepSending(): void {
+  useEffect(() => {
+    const stopLoading = loadAnewWhatArrived();
+    void sync.send();
+    const onBack = () => void sync.hurry();
+    window.addEventListener('online', onBack);
+    return () => {
+      window.removeEventListener('online', onBack);
+      stopLoading();
+    };
+  }, []);
+}
+
+/** Lets screens load anew what something arrived of. */
+function loadAnewWhatArrived(): () => void {
+  let known = sync.arrived();
+  return sync.subscribe(() => {
+    const fresh = sync.arrived().filter((one) => !known.includes(one));
+    known = sync.arrived();
+    for (const one of fresh) {
+      const studentId = studentOf(one);
+      if (studentId !== null) void refreshStudent(studentId);
+      if (one.kind === 'letter') void refreshLetter(one.id);
+      if (one.kind === 'hold') void refreshHolds();
+    }
+  });
+}
+
+/** How an entry stands after it was written and sent once. */
+export type Kept = 'arrived' | 'waits' | Entry;
+
+/**
+ * What became of something that was just written.
+ *
+ * @returns the entry itself where it waits for a person: the studio refused it, or somebody else changed the same
+ */
+export function standingOf(kind: Kind, id: string): Kept {
+  const entry = sync.contents().find((one) => keyOf(one) === keyOf({ kind, id }));
+  if (!entry) return 'arrived';
+  return entry.stop || entry.conflict ? entry : 'waits';
+}

@@ -1,0 +1,92 @@
+import { router, type Href } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { studioNow } from '../../api/clock';
+import { sync } from '../../api/sync';
+import type { Entry } from '../../api/sync/entry';
+import { Button } from '../../kit/Button';
+import { Card } from '../../kit/Card';
+import { Notice } from '../../kit/Notice';
+import { saveFile } from '../../kit/saveFile';
+import { Text } from '../../kit/Text';
+import { space } from '../../kit/tokens';
+import { agoWords } from '../../strings/dateWords';
+import { waitingWords as words } from '../../strings/waiting';
+import { contentLines, titleOf } from './entryWords';
+import { entryFile } from './entryFile';
+
+/** Something that the studio did not take: what it said, what is in it, and the ways out. Nothing goes by itself. */
+export function StoppedCard({ entry, onDiscard }: { entry: Entry; onDiscard: () => void }) {
+  const [reads, setReads] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const mend = mendingOf(entry);
+  const again = async () => {
+    setBusy(true);
+    await sync.again(entry).finally(() => setBusy(false));
+  };
+  const save = async () => {
+    const { blob, name } = await entryFile(entry);
+    saveFile(blob, name);
+  };
+  return (
+    <Card style={{ gap: space(2) }}>
+      <View>
+        <Text variant="strong" level={2}>
+          {titleOf(entry)}
+        </Text>
+        <Text variant="small" second>
+          {words.madeAt(agoWords(entry.at, studioNow()))}
+        </Text>
+      </View>
+      <Notice tone="out">{words.said(entry.stop?.message ?? '')}</Notice>
+      {mend ? (
+        <Button
+          label={mend.label}
+          icon="pencil"
+          primary
+          onPress={() => router.navigate(mend.to as Href)}
+        />
+      ) : null}
+      <View style={{ flexDirection: 'row', gap: space(2), flexWrap: 'wrap' }}>
+        <Button label={words.again} icon="send" compact busy={busy} onPress={() => void again()} />
+        <Button label={words.save} icon="download" compact onPress={() => void save()} />
+        <Button label={words.discard} icon="delete-outline" compact onPress={onDiscard} />
+      </View>
+      <Button
+        label={words.contents}
+        icon={reads ? 'chevron-up' : 'chevron-down'}
+        compact
+        onPress={() => setReads(!reads)}
+      />
+      {reads
+        ? [
+            ...contentLines(entry),
+            ...(entry.pictures.length > 0 ? [words.pictures(entry.pictures.length)] : []),
+          ].map((line) => (
+            <Text key={line} variant="small">
+              {line}
+            </Text>
+          ))
+        : null}
+    </Card>
+  );
+}
+
+/** Where an entry can be changed; a note of a lesson is only sent again, saved or discarded. */
+function mendingOf(entry: Entry): { label: string; to: string } | null {
+  switch (entry.kind) {
+    case 'student':
+      return { label: words.mend.student, to: `/students/${entry.id}/edit` };
+    case 'letter':
+      return { label: words.mend.letter, to: `/checks/${entry.id}/feedback` };
+    case 'hold':
+      return { label: words.mend.hold, to: `/holds/edit?hold=${entry.id}` };
+    case 'check': {
+      const { studentId, setupId } = entry.body;
+      const to = `/students/${studentId}/check?setup=${setupId}&from=${entry.id}`;
+      return { label: words.mend.check, to };
+    }
+    default:
+      return null;
+  }
+}

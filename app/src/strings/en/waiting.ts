@@ -1,0 +1,98 @@
+/** What waits on this device, what stopped on its way, and what was changed in two places. */
+export const waitingScreen = {
+  title: 'Waiting on this device',
+  nothing: 'Nothing waits: everything you made is with the studio.',
+  waits: 'On its way',
+  waitsHelp: 'It is safe on this device and is sent as soon as the studio answers.',
+  sendNow: 'Send now',
+  sending: 'Sending …',
+  stopped: 'Stopped: needs you',
+  conflicts: 'Changed in two places',
+  kinds: {
+    check: 'A look',
+    relaxedHand: 'A hand at rest',
+    take: 'A stroke',
+    crossing: 'A string crossing',
+    log: 'A note of a lesson',
+    student: 'What is written down of a student',
+    letter: 'Feedback',
+    hold: 'A hold of your own',
+  },
+  about: (kind: string, name: string) => (name === '' ? kind : `${kind}: ${name}`),
+  madeAt: (when: string) => `Made ${when}.`,
+  tried: (times: number) =>
+    times === 0
+      ? 'Not tried yet.'
+      : times === 1
+        ? 'Tried once without an answer.'
+        : `Tried ${times} times without an answer.`,
+  needs: 'Waits for something else that has to arrive first.',
+  said: (message: string) => `The studio said: ${message}`,
+  again: 'Send again',
+  mend: {
+    check: 'Take this look up again',
+    student: 'Open and change it',
+    letter: 'Open and change it',
+    hold: 'Open and change it',
+  },
+  save: 'Save as a file',
+  discard: 'Discard',
+  discarded: (what: string) => `${what} was discarded.`,
+  undo: 'Take it back',
+  contents: 'What it says',
+  pictures: (n: number) => (n === 1 ? '1 picture' : `${n} pictures`),
+  conflictHelp: 'You changed this here, and it was changed elsewhere too. Choose what counts.',
+  mine: 'Here',
+  theirs: 'In the studio',
+  keep: 'Keep what I chose',
+  nothingThere: 'nothing',
+  yes: 'yes',
+  no: 'no',
+  fields: {
+    name: 'Name',
+    side: 'Bow hand',
+    birthYear: 'Year of birth',
+    middleFingerMm: 'Middle finger, mm',
+    skinTone: 'Skin tone of drawings',
+    level: 'Level',
+    lesson: 'Weekly lesson',
+    day: 'Day of the lesson',
+    at: 'Time of the lesson',
+    timeZone: 'Time zone',
+    photos: 'Photographs',
+    bands: 'Comparing with the hold',
+    audits: 'Checks their own hold',
+    setups: 'Instrument',
+    instrument: 'Instrument',
+    bowSize: 'Size of the bow',
+    frogLengthMm: 'Length of the frog, mm',
+    bowMassG: 'Weight of the bow, g',
+    bowBalanceMm: 'Balance of the bow, mm',
+    holdId: 'Hold',
+    settings: 'Choice of school',
+    title: 'Heading',
+    opening: 'Opening',
+    points: 'Points',
+    closing: 'Closing',
+    caution: 'Caution',
+    captions: 'Lines under the pictures',
+    cuts: 'Turns of the bow',
+    fingersSeen: 'Thumb and little finger',
+    checkpoints: 'Band',
+    own: 'Name of the hold',
+  } as Readonly<Record<string, string>>,
+  anotherField: 'Something else',
+  setAside: (files: number, folder: string) =>
+    `${files === 1 ? '1 file' : `${files} files`} that belong to nothing in this studio were set aside in ${folder} when it was opened. Nothing was deleted.`,
+  missingPictures: (n: number) =>
+    n === 1
+      ? 'The file of 1 picture is missing. What was measured on it is still there.'
+      : `The files of ${n} pictures are missing. What was measured on them is still there.`,
+  unworkable: (n: number) =>
+    n === 1
+      ? '1 look could not be worked out. It is kept as it was given.'
+      : `${n} looks could not be worked out. They are kept as they were given.`,
+  pendingLooks: (n: number) =>
+    n === 1 ? '1 look is still worked out.' : `${n} looks are still worked out.`,
+  studio: 'The studio itself',
+} as const;
