@@ -14,7 +14,7 @@ export async function serverFigures(
     const response = await fetch(studio.url + path, {
       method: 'PUT',
       body,
-      headers: { 'Content-Type': type },
+      headers: { 'Content-Type': type, 'Open-Palm-Build': 'bench' },
     });
     if (!response.ok) throw new Error(await response.text());
   };

@@ -23,7 +23,7 @@ export interface WeeklyStudent {
 async function put(studio: RunningStudio, path: string, body: object): Promise<void> {
   const response = await fetch(studio.url + path, {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
     body: JSON.stringify(body),
   });
   if (!response.ok) throw new Error(await response.text());

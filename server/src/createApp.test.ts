@@ -13,7 +13,7 @@ beforeAll(async () => {
   mkdirSync(join(webDir, 'vision/0123456789abcdef'), { recursive: true });
   writeFileSync(join(webDir, 'vision/files.json'), '{}');
   writeFileSync(join(webDir, 'vision/0123456789abcdef/palm.tflite'), 'model');
-  studio = await openTestStudio(webDir);
+  studio = await openTestStudio({ webDir });
 });
 afterAll(() => studio.close());
 

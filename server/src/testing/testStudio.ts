@@ -39,8 +39,10 @@ export const BUILD = 'test-build';
 export const NOW = new Date('2026-03-02T10:00:00.000Z');
 
 /** The real application on a real SQLite file and a real port, for one test file. */
-export async function openTestStudio(webDir?: string): Promise<TestStudio> {
-  const folder = mkdtempSync(join(tmpdir(), 'studio-'));
+export async function openTestStudio({
+  webDir,
+  folder = mkdtempSync(join(tmpdir(), 'studio-')),
+}: { webDir?: string; folder?: string } = {}): Promise<TestStudio> {
   const pictureDir = join(folder, 'pictures');
   const outboxDir = join(folder, 'outbox');
   const file = join(folder, 'studio.sqlite');
