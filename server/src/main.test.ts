@@ -1,4 +1,4 @@
-import { mkdtempSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildServer, freePort, isGone, isReady, spawnServer } from './testing/builtServer';
@@ -34,5 +34,65 @@ describe('the server as a program', () => {
     await isGone(child);
     expect(child.exitCode).toBe(0);
     expect(said).toMatch(/Open Palm has stopped\.\n$/);
+  });
+
+  it('does not touch a folder that another server has, and leaves with words', async () => {
+    const folder = freshDir();
+    const first = spawnServer(main, folder, await freePort());
+    await isReady(first);
+    const picture = join(folder, 'pictures', 'acknowledged-by-the-first.jpg');
+    writeFileSync(picture, 'a photograph');
+    const second = spawnServer(main, folder, await freePort());
+    let said = '';
+    second.stderr!.on('data', (text) => (said += text));
+    await isGone(second);
+    expect(second.exitCode).toBe(1);
+    expect(said).toContain('Another Open Palm is already using the studio in');
+    expect(existsSync(picture)).toBe(true);
+    // However the first one ends, the folder is free again.
+    first.kill('SIGKILL');
+    await isGone(first);
+    const third = spawnServer(main, folder, await freePort());
+    await isReady(third);
+    third.kill('SIGTERM');
+    await isGone(third);
+  });
+
+  it('deletes no photograph when its database is missing, and tells where it put them', async () => {
+    const folder = freshDir();
+    mkdirSync(join(folder, 'pictures'), { mode: 0o755 });
+    writeFileSync(join(folder, 'pictures', 'child.jpg'), 'a photograph', { mode: 0o644 });
+    const child = spawnServer(main, folder, await freePort());
+    let said = '';
+    child.stdout!.on('data', (text) => (said += text));
+    await isReady(child);
+    child.kill('SIGTERM');
+    await isGone(child);
+    const aside = /were set aside in (.*)\.\n/.exec(said)![1]!;
+    expect(readFileSync(join(aside, 'child.jpg'), 'utf8')).toBe('a photograph');
+    // Nobody else on this machine can read any of it.
+    const modes = (path: string) => statSync(path).mode & 0o777;
+    expect([folder, join(folder, 'pictures'), aside].map(modes)).toEqual([0o700, 0o700, 0o700]);
+    expect(['studio.sqlite', 'lock.sqlite'].map((name) => modes(join(folder, name)))).toEqual([
+      0o600, 0o600,
+    ]);
+    expect(modes(join(aside, 'child.jpg'))).toBe(0o600);
+  });
+
+  it('works everything out anew on demand, but not beside a running studio', async () => {
+    const folder = freshDir();
+    const running = spawnServer(main, folder, await freePort());
+    await isReady(running);
+    const rederive = () => {
+      const child = spawnServer(join(main, '../rederive.mjs'), folder, 0);
+      let said = '';
+      child.stdout!.on('data', (text) => (said += text));
+      child.stderr!.on('data', (text) => (said += text));
+      return isGone(child).then(() => said);
+    };
+    expect(await rederive()).toContain('already using the studio');
+    running.kill('SIGTERM');
+    await isGone(running);
+    expect(await rederive()).toMatch(/^0 looks were worked out anew in .* s; 0 could not be\.\n$/);
   });
 });

@@ -1,7 +1,10 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { v7 as uuidv7 } from 'uuid';
 import { studentListSchema } from '@open-palm/contract';
 import { demoStudio } from '@open-palm/studio-demo';
 import { seedDemo } from './seedDemo';
+import { freshStudent } from './testing/examples';
 import { NOW, openTestStudio, ZONE, type TestStudio } from './testing/testStudio';
 
 const PICTURES = join(__dirname, '../../studio-demo/pictures');
@@ -63,5 +66,32 @@ describe('the demo studio', () => {
 
   it('leaves a studio alone that has students', async () => {
     expect(await seedDemo(parts(), PICTURES)).toBe(0);
+  });
+
+  it('is filled in one go or not at all: a filling that broke off begins again', async () => {
+    const other = await openTestStudio();
+    const into = { ...other, now: () => NOW, zone: ZONE };
+    await other.db.raw(
+      `create trigger breaks before insert on log_entries begin select raise(abort, 'broken off'); end`,
+    );
+    await expect(seedDemo(into, PICTURES)).rejects.toMatchObject({
+      message: expect.stringContaining('broken off'),
+    });
+    expect(await other.db('students').pluck('id')).toEqual([]);
+    expect(await other.db('checks').pluck('id')).toEqual([]);
+    await other.db.raw('drop trigger breaks');
+    expect(await seedDemo(into, PICTURES)).toBeGreaterThan(200);
+    await other.close();
+  });
+
+  it('never comes beside what is somebody’s own: a student, a hold, or pictures whose database is gone', async () => {
+    const [withStudent, withPictures] = [await openTestStudio(), await openTestStudio()];
+    await withStudent.put(`/api/students/${uuidv7()}`, freshStudent());
+    mkdirSync(withPictures.pictureDir, { recursive: true });
+    writeFileSync(join(withPictures.pictureDir, 'child.jpg'), 'a photograph');
+    for (const other of [withStudent, withPictures]) {
+      expect(await seedDemo({ ...other, now: () => NOW, zone: ZONE }, PICTURES)).toBe(0);
+      await other.close();
+    }
   });
 });

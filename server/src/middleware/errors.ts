@@ -57,6 +57,14 @@ function asProblem(error: unknown): Problem {
 
 /** Errors of the packages that read the body, which carry an HTTP status below 500. */
 function asBodyProblem(error: unknown): Problem | null {
+  if (error instanceof Error && 'code' in error && /^Z_/.test(String(error.code))) {
+    return new Problem(
+      400,
+      'notJson',
+      'The body is packed in a way that cannot be unpacked.',
+      'body',
+    );
+  }
   if (!(error instanceof Error) || !('status' in error)) return null;
   if (error.status === 413) {
     return new Problem(413, 'tooLarge', 'This is larger than what is taken here.', 'body');
