@@ -1,4 +1,4 @@
-import { router } from 'expo-router';
+import { router, usePathname } from 'expo-router';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Pressable, View } from 'react-native';
 import { isReachable, onReach } from './reach';
@@ -22,6 +22,7 @@ export function WaitingBar() {
   const needsYou = entries.length - waiting;
   const reachable = useSyncExternalStore(onReach, isReachable);
   const isNewer = useIsNewer();
+  const isThere = usePathname() === '/waiting';
   const [isLong, setLong] = useState(false);
   const waits = waiting > 0;
   useEffect(() => {
@@ -55,7 +56,7 @@ export function WaitingBar() {
       </View>
       {isNewer ? (
         <BarLink label={strings.waiting.reload} onPress={() => void loadNewerApp()} />
-      ) : entries.length > 0 && told.length > 0 ? (
+      ) : entries.length > 0 && told.length > 0 && !isThere ? (
         <BarLink label={strings.waiting.open} onPress={() => router.navigate('/waiting')} />
       ) : null}
     </View>

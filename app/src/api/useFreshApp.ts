@@ -28,7 +28,8 @@ export function useFreshApp(): void {
 
 /** Loads the page anew, once the newer app has taken the place of the one that this browser keeps. */
 export async function loadNewerApp(): Promise<void> {
-  const registration = await navigator.serviceWorker?.getRegistration();
+  // A browser that lets no worker in has none to wait for.
+  const registration = await navigator.serviceWorker?.getRegistration().catch(() => undefined);
   if (registration) {
     const takenOver = new Promise((resolve) => {
       navigator.serviceWorker.addEventListener('controllerchange', resolve, { once: true });

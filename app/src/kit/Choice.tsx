@@ -35,6 +35,7 @@ export function Choice({
       style={{
         minHeight: TOUCH - 4,
         minWidth: TOUCH - 4,
+        maxWidth: '100%',
         justifyContent: 'center',
         alignItems: 'center',
         gap: space(1),

@@ -57,7 +57,7 @@ function asProblem(error: unknown): Problem {
 
 /** Errors of the packages that read the body, which carry an HTTP status below 500. */
 function asBodyProblem(error: unknown): Problem | null {
-  if (error instanceof Error && 'code' in error && /^Z_/.test(String(error.code))) {
+  if (/^Z_/.test(String((error as { code?: unknown } | null)?.code))) {
     return new Problem(
       400,
       'notJson',

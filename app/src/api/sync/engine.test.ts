@@ -285,7 +285,7 @@ describe('two edits of the same', () => {
 });
 
 describe('what an earlier app left', () => {
-  const older = { id: 'a', studentName: 'Ada', pictures: [], ...note('a') };
+  const older = { ...note('a'), pictures: [] };
   const refused = { ...older, id: 'b', refused: 'This id already belongs to another check.' };
 
   it('is taken over, the refused too, and keeps its edit from one try to the next', async () => {

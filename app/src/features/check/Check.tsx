@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useLessonLog } from '../../api/lessonLog';
+import { sync } from '../../api/sync';
 import { HurtBar } from '../../hurt/HurtBar';
 import { HurtStep } from '../../hurt/HurtStep';
 import { Notice } from '../../kit/Notice';
@@ -75,7 +76,10 @@ export function Check({
         onChange={change}
         // Marks are kept while they are set, without drawing the whole look anew.
         onMarks={(marks) => keeper.keep({ ...draft, shot: { ...draft.shot, ...marks } })}
-        onKept={() => keeper.drop()}
+        onKept={async () => {
+          await keeper.drop();
+          if (draft.instead) await sync.discard({ kind: 'check', id: draft.instead });
+        }}
       />
     </View>
   );

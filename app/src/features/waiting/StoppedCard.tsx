@@ -12,7 +12,7 @@ import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { agoWords } from '../../strings/dateWords';
 import { waitingWords as words } from '../../strings/waiting';
-import { contentLines, titleOf } from './entryWords';
+import { contentLines, saidWords, titleOf } from './entryWords';
 import { entryFile } from './entryFile';
 
 /** Something that the studio did not take: what it said, what is in it, and the ways out. Nothing goes by itself. */
@@ -38,7 +38,7 @@ export function StoppedCard({ entry, onDiscard }: { entry: Entry; onDiscard: () 
           {words.madeAt(agoWords(entry.at, studioNow()))}
         </Text>
       </View>
-      <Notice tone="out">{words.said(entry.stop?.message ?? '')}</Notice>
+      <Notice tone="out">{words.said(saidWords(entry.stop?.message ?? ''))}</Notice>
       {mend ? (
         <Button
           label={mend.label}

@@ -1,6 +1,6 @@
 import type { Entry } from '../../api/sync/entry';
 import { chosenBody } from './chosenBody';
-import { fieldWords, valueWords } from './entryWords';
+import { fieldWords, saidWords, valueWords } from './entryWords';
 
 const entryOf = (kind: string, body: object, conflict: object) =>
   ({ kind, body, conflict }) as never as Entry;
@@ -50,6 +50,13 @@ describe('a choice between two edits', () => {
 });
 
 describe('a conflict in words', () => {
+  it('says places of a look as a teacher would', () => {
+    expect(saidWords('captures[0] hand[8] (index tip) lies at 4000, 300.')).toBe(
+      'picture 1: index tip lies at 4000, 300.',
+    );
+    expect(saidWords('taps[1]: littlePlace is answered by one of: top.')).toMatch(/^answer 2: /);
+  });
+
   it('names fields by their innermost name, bands by their checkpoint', () => {
     expect(fieldWords(['setups', 'a', 'bowSize'])).toBe('Size of the bow');
     expect(fieldWords(['checkpoints', 'indexDepth', 'band'])).toMatch(/^Band: /);

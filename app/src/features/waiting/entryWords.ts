@@ -25,8 +25,11 @@ export function valueWords(value: unknown): string {
   if (typeof value === 'number') return String(Math.round(value * 1000) / 1000);
   if (typeof value === 'boolean') return value ? words.yes : words.no;
   if (Array.isArray(value)) return value.map(valueWords).join('\n');
+  const order = Object.keys(words.fields);
+  const place = (key: string) => (order.includes(key) ? order.indexOf(key) : order.length);
   return Object.entries(value as object)
     .filter(([key]) => key !== 'id' && key !== 'standing')
+    .sort(([a], [b]) => place(a) - place(b))
     .map(([key, inner]) => {
       const name = words.fields[key];
       return name === undefined ? `${key} ${valueWords(inner)}` : `${name}: ${valueWords(inner)}`;
@@ -43,11 +46,19 @@ function shownAs(value: string): string {
     strings.bowSizes,
     strings.holds,
     strings.skinTones,
+    strings.lessonFields.days,
     strings.lessonFields.photosOptions,
     strings.lessonFields.bandsOptions,
   ];
   return lists.find((list) => Object.hasOwn(list, value))?.[value] ?? value;
 }
+
+/** What the studio said, its places in words: `captures[0] hand[8] (index tip)` is a picture and a point to a teacher. */
+export const saidWords = (message: string): string =>
+  message
+    .replace(/captures\[(\d+)\](?:\.points)?/g, (_, n: string) => words.picture(Number(n) + 1))
+    .replace(/ hand\[\d+\] \(([^)]+)\)/g, ': $1')
+    .replace(/taps\[(\d+)\]/g, (_, n: string) => words.answer(Number(n) + 1));
 
 /** What an entry says, line by line, for whoever wants to read it before deciding. */
 export function contentLines(entry: Entry): string[] {

@@ -28,6 +28,8 @@ export const waitingScreen = {
         : `Tried ${times} times without an answer.`,
   needs: 'Waits for something else that has to arrive first.',
   said: (message: string) => `The studio said: ${message}`,
+  picture: (n: number) => `picture ${n}`,
+  answer: (n: number) => `answer ${n}`,
   again: 'Send again',
   mend: {
     check: 'Take this look up again',

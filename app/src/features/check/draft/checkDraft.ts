@@ -37,6 +37,8 @@ export interface CheckDraft {
   /** Whether verdicts wait until the look is done, and whether it is. */
   watching: boolean;
   isDone: boolean;
+  /** A look that stopped on its way, of which this one takes the place. */
+  instead?: string;
 }
 
 /** Addresses of pictures are only good for one page; what is kept leaves them out. */

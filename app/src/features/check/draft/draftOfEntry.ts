@@ -44,5 +44,6 @@ export function draftOfEntry(
     shot: newShot(hold.views[0] as View),
     watching: false,
     isDone: true,
+    instead: entry.id,
   };
 }
