@@ -1,5 +1,10 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { demoPicture, FINGER_SIDE_ORDER, markPicture } from '../support/lookAtHold';
+import { expectAccessible } from '../support/expectAccessible';
+import { ROOT } from '../support/studio';
 import { expect, test } from '../support/test';
 
 test('a hold is copied, its band dragged on the finger, nonsense refused while typing, and kept', async ({
@@ -144,3 +149,48 @@ async function openStations(page: Page): Promise<void> {
   await expect(page.getByText('slid to the little finger', { exact: true })).toBeVisible();
   await expect(page.getByText(/wanted −0\.4 to 0\.4 finger widths/)).toBeVisible();
 }
+
+test('a copy of an earlier version of a shipped hold is offered its new bands, and keeps what was moved', async ({
+  page,
+  studio,
+}) => {
+  const id = randomUUID().replace(/^(.{8}-.{4}-)./, '$17');
+  const read = (file: string) =>
+    JSON.parse(readFileSync(join(ROOT, `core/holds/${file}`), 'utf8')) as {
+      checkpoints: Record<string, unknown>;
+    };
+  const [now, first] = [read('data/german-bass.json'), read('archive/data/german-bass.1.json')];
+  // The first version judged the little finger's place and the lean of the hand otherwise; the lean was moved by the teacher.
+  const moved = { band: { lo: 12, hi: 24 }, standing: 'own' };
+  const copy = {
+    ...now,
+    ...first,
+    id,
+    version: 1,
+    own: { basedOn: 'german-bass', basedOnVersion: 1, name: 'Harbour bass' },
+    checkpoints: { ...now.checkpoints, ...first.checkpoints, handLean: moved },
+  };
+  const answer = await fetch(`${studio.url}/api/holds/${id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
+    body: JSON.stringify(copy),
+  });
+  expect(answer.status).toBe(200);
+  await page.goto(`${studio.url}/holds/edit?hold=${id}`);
+  await expect(page.getByText('The hold you copied has new bands')).toBeVisible();
+  await expectAccessible(page, 'new bands');
+  await expect(page.getByRole('checkbox', { name: /you moved it/ })).not.toBeChecked();
+  await page.getByRole('button', { name: 'Take over 1 band', exact: true }).click();
+  await expect(page.getByText('The hold you copied has new bands')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Keep this hold' }).click();
+  await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
+  const kept = async () => {
+    const { holds } = await (await fetch(`${studio.url}/api/holds`)).json();
+    return holds.find((hold: { id: string }) => hold.id === id);
+  };
+  expect(await kept()).toMatchObject({
+    version: 2,
+    own: { basedOnVersion: 2 },
+    checkpoints: { handLean: moved, littlePlace: now.checkpoints.littlePlace },
+  });
+});

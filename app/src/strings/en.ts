@@ -160,6 +160,14 @@ export const en = {
     save: 'Keep this hold',
     keepsVerdicts:
       'Looks that were judged before keep their verdicts; the new bands count from the next look on.',
+    newBands: {
+      title: 'The hold you copied has new bands',
+      help: 'Choose what your copy takes over. What you have moved yourself is left as it is unless you choose it.',
+      which: 'New in it',
+      moved: (name: string) => `${name} (you moved it)`,
+      take: (n: number) =>
+        n === 0 ? 'Leave all as it is' : n === 1 ? 'Take over 1 band' : `Take over ${n} bands`,
+    },
   },
   verdicts: {
     in: 'good',

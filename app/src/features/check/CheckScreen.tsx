@@ -45,9 +45,18 @@ function Begun({ handFile, from }: { handFile: HandFile; from: string | undefine
       </View>
     );
   }
+  // A page that was left between keeping a look and forgetting its draft has both: the look is what counts.
+  const unfinished = found && !isKept(found.checkId, handFile) ? found : null;
   // What is unfinished comes first: neither of the two may be lost.
-  return <FromDraft handFile={handFile} found={found ?? again} />;
+  return <FromDraft handFile={handFile} found={unfinished ?? again} />;
 }
+
+/** Whether a look is with the studio, or safe on its way there. */
+const isKept = (checkId: string, { history }: HandFile): boolean =>
+  history.some(({ id }) => id === checkId) ||
+  [...sync.contents(), ...sync.arrived()].some(
+    ({ kind, id }) => kind === 'check' && id === checkId,
+  );
 
 /** A stopped look as a look under way; null where there is none. It stays where it waits until a person discards it. */
 function takenUpAgain(handFile: HandFile, from: string | undefined): CheckDraft | null {

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { drafts, type StoredDraft } from '../../api/drafts';
 import { PressRow } from '../../kit/PressRow';
 import { Text } from '../../kit/Text';
+import { useArrived, useEntries } from '../../api/sync/useSync';
 import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
 import { agoWords } from '../../strings/dateWords';
@@ -12,14 +13,18 @@ const words = strings.draft;
 
 /** Looks that were begun on this device and not kept yet. */
 export function UnfinishedLooks({ now }: { now: Date }) {
-  const [found, setFound] = useState<readonly StoredDraft[]>([]);
+  const [stored, setStored] = useState<readonly StoredDraft[]>([]);
+  const [entries, arrived] = [useEntries(), useArrived()];
+  // What was kept a moment before its page was closed is not unfinished.
+  const kept = new Set([...entries, ...arrived].map(({ id }) => id));
+  const found = stored.filter(({ content }) => !kept.has(checkIdOf(content)));
   useFocusEffect(
     useCallback(() => {
       drafts
         .all()
-        .then(setFound)
+        .then(setStored)
         // A browser without storage has none.
-        .catch(() => setFound([]));
+        .catch(() => setStored([]));
     }, []),
   );
   if (found.length === 0) return null;
@@ -43,3 +48,7 @@ export function UnfinishedLooks({ now }: { now: Date }) {
     </View>
   );
 }
+
+/** Under which id a draft's look is kept; its other content belongs to the look. */
+const checkIdOf = (content: unknown): string =>
+  String((content as { checkId?: string } | null)?.checkId);

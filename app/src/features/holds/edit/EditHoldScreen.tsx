@@ -19,6 +19,7 @@ import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
 import { CheckpointEditor } from './CheckpointEditor';
+import { NewBandsNotice } from './NewBandsNotice';
 import { draftOf, rename, type BandPlace } from './holdDraft';
 
 const words = strings.editHold;
@@ -80,6 +81,7 @@ function EditHold({ hold: before }: { hold: Hold }) {
         onBack="/holds"
       />
       {failure === null ? null : <Notice tone="out">{failure}</Notice>}
+      <NewBandsNotice key={hold.own?.basedOnVersion} hold={hold} onHold={setHold} />
       <Columns
         picture={
           <CheckpointEditor

@@ -10,11 +10,15 @@ describe('a hold being changed', () => {
     expect(copy).toMatchObject({
       id: 'new-id',
       version: 1,
-      own: { basedOn: 'violin-shallow', name: 'Quayside violin' },
+      own: { basedOn: 'violin-shallow', basedOnVersion: 2, name: 'Quayside violin' },
     });
     expect(copy.checkpoints).toEqual(shipped.checkpoints);
     expect(draftOf(copy, 'other', 'x')).toEqual({ ...copy, version: 2 });
-    expect(rename(copy, 'Row').own).toEqual({ basedOn: 'violin-shallow', name: 'Row' });
+    expect(rename(copy, 'Row').own).toEqual({
+      basedOn: 'violin-shallow',
+      basedOnVersion: 2,
+      name: 'Row',
+    });
   });
 
   it('takes a band everywhere, resting on the teacher’s own eye, and leaves the shipped hold alone', () => {

@@ -7,12 +7,17 @@ export type BandPlace = Place | 'everywhere';
 /** A hold to be changed: a copy of a shipped one under a new id, or the next version of an own one. */
 export function draftOf(hold: Hold, newId: string, name: string): Hold {
   if (hold.own) return { ...hold, version: hold.version + 1 };
-  return { ...hold, id: newId, version: 1, own: { basedOn: hold.id, name } };
+  return {
+    ...hold,
+    id: newId,
+    version: 1,
+    own: { basedOn: hold.id, basedOnVersion: hold.version, name },
+  };
 }
 
 export const rename = (hold: Hold, name: string): Hold => ({
   ...hold,
-  own: { basedOn: hold.own?.basedOn ?? HOLD_IDS[0]!, name },
+  own: { basedOn: HOLD_IDS[0]!, ...hold.own, name },
 });
 
 /** A checkpoint's band at a place; undefined where there is none. */
