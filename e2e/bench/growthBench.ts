@@ -1,6 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
 import { quantile } from './figures';
-import { grownStudio, type GrownStudio } from './grownStudio';
+import { grownStudio, rederiveSeconds, type GrownStudio } from './grownStudio';
+import { saveFigures, type SaveFigures } from './saveBench';
 
 const READS = 40;
 const SAVES = 20;
@@ -10,10 +11,13 @@ export interface GrowthRow {
   checks: number;
   /** By what is asked: times, ms, and how long the answer is, KB. */
   asked: Record<string, { ms: number[]; kb: number }>;
+  /** Twenty teachers at once, and everything worked out anew: where it was asked for. */
+  load?: SaveFigures;
+  rederived?: { looks: number; seconds: number };
 }
 
 /** How the studio answers with sixty students and this many looks. */
-export async function growthRow(checks: number): Promise<GrowthRow> {
+export async function growthRow(checks: number, isMain = false): Promise<GrowthRow> {
   const grown = await grownStudio(STUDENTS, checks);
   const { studio, studentId, setupId } = grown;
   const asked: GrowthRow['asked'] = {};
@@ -34,8 +38,10 @@ export async function growthRow(checks: number): Promise<GrowthRow> {
     asked[name] = { ms, kb };
   }
   asked['keeping a look'] = { ms: await saves(grown), kb: 0 };
+  const load = isMain ? await saveFigures(studio) : undefined;
   await studio.stop();
-  return { checks, asked };
+  const rederived = isMain ? rederiveSeconds(studio.dataDir) : undefined;
+  return { checks, asked, ...(load ? { load } : {}), ...(rederived ? { rederived } : {}) };
 }
 
 async function saves({ studio, studentId, setupId }: GrownStudio): Promise<number[]> {

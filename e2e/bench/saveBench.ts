@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { v7 as uuidv7 } from 'uuid';
 import { demoPicture, FINGER_SIDE_ORDER } from '../support/lookAtHold';
-import { ROOT, type RunningStudio } from '../support/studio';
+import { isWorkedOut, ROOT, type RunningStudio } from '../support/studio';
 import { quantile } from './figures';
 
 const HEADERS = { 'Content-Type': 'application/json', 'Open-Palm-Build': 'bench' };
@@ -41,7 +41,7 @@ export async function saveFigures(studio: RunningStudio): Promise<SaveFigures> {
     times.real.push(await save(studio.url, subject));
   }
   bare.stop();
-  await settled(studio.url);
+  await isWorkedOut(studio.url);
   const [bareMs, realMs] = [times.bare, times.real].map((all) => quantile(all.slice(20), 0.5));
   const { ms, counts, todayMs } = await load(studio.url, subject);
   return {
@@ -162,15 +162,6 @@ async function makeSubject(url: string): Promise<Subject> {
   const bytes = readFileSync(picture.file) as BodyInit;
   await put(`/api/pictures/${subject.pictureId}`, bytes, 'image/jpeg');
   return subject;
-}
-
-/** Until everything that was kept is worked out. */
-async function settled(url: string): Promise<void> {
-  for (;;) {
-    const state = (await (await fetch(`${url}/api/studio`)).json()) as { pendingLooks: number };
-    if (state.pendingLooks === 0) return;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
 }
 
 async function startBare(): Promise<{ url: string; stop: () => void }> {

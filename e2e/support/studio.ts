@@ -51,7 +51,10 @@ let filled: Promise<string> | undefined;
 async function filledDataDir(): Promise<string> {
   filled ??= (async () => {
     const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-filled-'));
-    await (await serve(dataDir)).stop();
+    const studio = await serve(dataDir);
+    // Once for all journeys: each would otherwise work the whole demo out for itself.
+    await isWorkedOut(studio.url);
+    await studio.stop();
     return dataDir;
   })();
   const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-'));
@@ -89,6 +92,15 @@ async function serve(dataDir: string, port?: number): Promise<RunningStudio> {
       await gone;
     },
   };
+}
+
+/** Until nothing of a studio waits to be worked out. */
+export async function isWorkedOut(url: string): Promise<void> {
+  for (;;) {
+    const list = (await (await fetch(`${url}/api/students`)).json()) as { workingOut: number };
+    if (list.workingOut === 0) return;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
 }
 
 export const portOf = (studio: RunningStudio) => Number(new URL(studio.url).port);

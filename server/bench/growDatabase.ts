@@ -51,6 +51,9 @@ async function growDatabase(dataDir: string, students: number, checks: number): 
       taken_at: takenAt,
     })} from measures model, seq where model.check_id = ${newest}`,
   );
+  await db.raw(
+    'insert or ignore into stale_setups select id, 1 from setups where id not in (select setup_id from tracks)',
+  );
   await db.raw('analyze');
   await db.destroy();
 }

@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { Mutex } from 'async-mutex';
 import type { Knex } from 'knex';
 
@@ -13,5 +14,9 @@ export function inTransaction<T>(
 ): Promise<T> {
   const turn = turns.get(db) ?? new Mutex();
   turns.set(db, turn);
-  return turn.runExclusive(() => db.transaction(work));
+  return turn.runExclusive(async () => {
+    // Whoever reads meanwhile has a turn between two writes: nothing else here lets go of the thread.
+    await nextTurn();
+    return db.transaction(work);
+  });
 }
