@@ -42,6 +42,7 @@ const look = (i: number, indexDepth: number, more: object = {}) =>
   );
 
 const inList = async () => {
+  await studio.deriver.allSettled();
   const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
   return students.find((item) => item.student.id === ids.studentId)!;
 };

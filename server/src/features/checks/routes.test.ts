@@ -19,13 +19,15 @@ beforeAll(async () => {
 });
 afterAll(() => studio.close());
 
-const rowCounts = async () =>
-  Promise.all(
+const rowCounts = async () => {
+  await studio.deriver.allSettled();
+  return Promise.all(
     ['checks', 'captures', 'measures'].map(async (table) => {
       const [row] = await studio.db(table).count<{ n: number }[]>('* as n');
       return row!.n;
     }),
   );
+};
 
 describe('checks', () => {
   it('measures what it keeps, with the version of the hold', async () => {
