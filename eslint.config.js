@@ -42,7 +42,11 @@ const packageZones = [
     ['op', 'studio-demo', 'server', 'e2e'],
     'The app reaches the studio through its API only.',
   ),
-  ...from('e2e', ['core', 'contract', 'records', 'op', 'server', 'app'], 'Journeys know no package’s inside.'),
+  ...from(
+    'e2e',
+    ['core', 'contract', 'records', 'op', 'server', 'app'],
+    'Journeys know no package’s inside.',
+  ),
   ...from('core/bow', ['core/measure', 'core/holds'], 'The bow is below what measures it.'),
   ...from(
     'core/hand',

@@ -5,6 +5,7 @@ import { openBalance } from './support/balance';
 import { answerHeel, clipFile, clipTruth, markForearms, openClip, readCurve } from './support/clip';
 import { asUsedBefore } from './support/device';
 import { asked, confirmCarefully, finderIsDone, guesses, onZoomed } from './support/finder';
+import { changedInTwoPlaces } from './support/twoPlaces';
 import { choosePicture, demoPicture, openLook, placePoints } from './support/lookAtHold';
 import { CHROMIUM, CHROMIUM_FLAGS_IN_SPACE, ROOT, startStudio } from './support/studio';
 
@@ -180,10 +181,8 @@ await shoot(phone, 'phone-stroke');
 await turnInSpace(phone, 'phone');
 
 const dark = await open(390, 844, 'dark');
-await dark.getByRole('link', { name: 'Students' }).click();
-await dark.getByRole('link', { name: /Open Ines/ }).click();
-await dark.getByRole('button', { name: 'Look at the hold' }).waitFor();
-await shoot(dark, 'phone-hand-file-dark');
+await changedInTwoPlaces(dark, studio.url, 'Osric Tidewell');
+await shoot(dark, 'phone-waiting-dark');
 
 const wide = await open(1280, 800, 'light');
 await wide.getByRole('link', { name: 'Students' }).click();

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
@@ -6,6 +5,7 @@ import { demoPicture, FINGER_SIDE_ORDER, markPicture } from '../support/lookAtHo
 import { expectAccessible } from '../support/expectAccessible';
 import { ROOT } from '../support/studio';
 import { expect, test } from '../support/test';
+import { uuid } from '../support/twoPlaces';
 
 test('a hold is copied, its band dragged on the finger, nonsense refused while typing, and kept', async ({
   page,
@@ -154,7 +154,7 @@ test('a copy of an earlier version of a shipped hold is offered its new bands, a
   page,
   studio,
 }) => {
-  const id = randomUUID().replace(/^(.{8}-.{4}-)./, '$17');
+  const id = uuid();
   const read = (file: string) =>
     JSON.parse(readFileSync(join(ROOT, `core/holds/${file}`), 'utf8')) as {
       checkpoints: Record<string, unknown>;

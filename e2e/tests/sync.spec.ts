@@ -1,14 +1,11 @@
-import { randomUUID } from 'node:crypto';
 import type { Page, Route } from '@playwright/test';
 import { join } from 'node:path';
 import { expectAccessible } from '../support/expectAccessible';
 import { openStroke } from '../support/clip';
 import { expect, test } from '../support/test';
+import { changedInTwoPlaces, studentOf, uuid } from '../support/twoPlaces';
 import { ROOT } from '../support/studio';
 import { button, lookByTap, press, restIsFine } from '../support/teacher';
-
-/** A UUID of version 7, as the app makes them. */
-const uuid = () => randomUUID().replace(/^(.{8}-.{4}-)./, '$17');
 
 /** Takes a look that is fine everywhere, and saves it. */
 async function saveLook(page: Page, student: string): Promise<void> {
@@ -40,17 +37,8 @@ const refusal = (code: string, message: string) =>
   JSON.stringify({ error: { code, message, where: 'captures' } });
 
 const looksOf = async (url: string, name: string): Promise<number> => {
-  const { students } = await (await fetch(`${url}/api/students`)).json();
-  const { student } = students.find(
-    (one: { student: { name: string } }) => one.student.name === name,
-  );
-  return (await (await fetch(`${url}/api/students/${student.id}`)).json()).history.length;
-};
-
-const setupOf = async (url: string, name: string): Promise<string> => {
-  const { students } = await (await fetch(`${url}/api/students`)).json();
-  return students.find((one: { student: { name: string } }) => one.student.name === name).student
-    .setups[0].id;
+  const { id } = await studentOf(url, name);
+  return (await (await fetch(`${url}/api/students/${id}`)).json()).history.length;
 };
 
 test('a passing 403 and answers that nobody can read refuse nothing: the look waits and arrives', async ({
@@ -114,26 +102,7 @@ test('what was changed in two places is shown side by side, and one is chosen', 
   page,
   studio,
 }) => {
-  const { students } = await (await fetch(`${studio.url}/api/students`)).json();
-  const { student } = students.find(
-    (one: { student: { name: string } }) => one.student.name === 'Osric Tidewell',
-  );
-  await page.goto(`${studio.url}/students/${student.id}/edit`);
-  await page.getByLabel('Name', { exact: true }).fill('Osric T.');
-  const { id, version, ...body } = student;
-  const elsewhere = await fetch(`${studio.url}/api/students/${id}`, {
-    method: 'PUT',
-    headers: {
-      'Content-Type': 'application/json',
-      'Open-Palm-Build': 'another-device',
-      'Open-Palm-Edit': uuid(),
-      'Open-Palm-Based-On': String(version),
-    },
-    body: JSON.stringify({ ...body, name: 'Osric Tidewell the Younger', birthYear: 2011 }),
-  });
-  expect(elsewhere.status).toBe(200);
-  await press(page, 'Save');
-  await expect(page.getByText('Changed in two places')).toBeVisible();
+  const id = await changedInTwoPlaces(page, studio.url, 'Osric Tidewell');
   await expectAccessible(page, 'a conflict');
   await expect(
     page.getByRole('radio', { name: 'In the studio: Osric Tidewell the Younger' }),
@@ -175,7 +144,7 @@ test('a turn that is dragged on a kept take stays where it was let go, ten times
     await page.mouse.up();
   }
   const shown = (await turn.getAttribute('aria-valuetext'))!;
-  const setup = await setupOf(studio.url, 'Ines Halvorn');
+  const setup = (await studentOf(studio.url, 'Ines Halvorn')).setups[0]!.id;
   const kept = async () => {
     const { takes } = await (await fetch(`${studio.url}/api/takes?setup=${setup}`)).json();
     const at = takes[0].cuts?.[0]?.toS as number | undefined;
@@ -190,11 +159,8 @@ test('what the app before left in the browser is taken over: what waits, what wa
   page,
   studio,
 }) => {
-  const { students } = await (await fetch(`${studio.url}/api/students`)).json();
-  const { student } = students.find(
-    (one: { student: { name: string } }) => one.student.name === 'Osric Tidewell',
-  );
-  const ids = { studentId: student.id, setupId: student.setups[0].id };
+  const student = await studentOf(studio.url, 'Osric Tidewell');
+  const ids = { studentId: student.id, setupId: student.setups[0]!.id };
   const entry = (words: string) => {
     const id = uuid();
     const body = {

@@ -16,7 +16,15 @@ const WORKER_MS = 8000;
 export function useFreshApp(): void {
   const isNewer = useIsNewer();
   const isCalm = CALM.includes(usePathname());
-  useEffect(() => whenPartIsMissing(noteRenewed), []);
+  useEffect(() => {
+    whenPartIsMissing(noteRenewed);
+    // A screen's own part that does not come: scripts tell of it to nobody but the window.
+    const onError = ({ target }: Event) => {
+      if (target instanceof HTMLScriptElement) noteRenewed();
+    };
+    window.addEventListener('error', onError, true);
+    return () => window.removeEventListener('error', onError, true);
+  }, []);
   useEffect(() => {
     if (!isNewer || !isCalm) return;
     const last = Number(sessionStorage.getItem(KEY));
