@@ -1,24 +1,15 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildSync } from 'esbuild';
-import { v7 as uuidv7 } from 'uuid';
-import { demoPicture, FINGER_SIDE_ORDER } from '../support/lookAtHold';
 import { isWorkedOut, ROOT, type RunningStudio } from '../support/studio';
 import { quantile } from './figures';
+import { makeSubject, save, type Subject } from './subject';
 
-const HEADERS = { 'Content-Type': 'application/json', 'Open-Palm-Build': 'bench' };
 const CLIENTS = 20;
 const SECONDS = 8;
 const ALTERNATING = 150;
-
-/** A student of the bench's own, whose looks are kept again and again. */
-interface Subject {
-  studentId: string;
-  setupId: string;
-  pictureId: string;
-}
 
 export interface SaveFigures {
   /** Bare over real: how much of a bare insert's speed is left. */
@@ -80,88 +71,6 @@ async function load(url: string, subject: Subject) {
     today(),
   ]);
   return { ms, counts, todayMs };
-}
-
-async function save(url: string, subject: Subject): Promise<number> {
-  const body = JSON.stringify(lookAt(subject));
-  const from = performance.now();
-  const answer = await fetch(`${url}/api/checks/${uuidv7()}`, {
-    method: 'PUT',
-    headers: HEADERS,
-    body,
-  });
-  await answer.arrayBuffer();
-  if (!answer.ok) throw new Error(`A look was not kept: ${answer.status}`);
-  return performance.now() - from;
-}
-
-const picture = demoPicture('settled.finger-side');
-const points = Object.fromEntries(
-  FINGER_SIDE_ORDER.map((name) => {
-    const [x, y] = picture.points2d[name]!;
-    return [name, { x, y, sigma: 4 }];
-  }),
-);
-
-const lookAt = ({ studentId, setupId, pictureId }: Subject) => ({
-  studentId,
-  setupId,
-  takenAt: new Date().toISOString(),
-  context: 'free',
-  grip: {
-    holdId: 'violin-shallow',
-    holdVersion: 2,
-    settings: {},
-    bowSize: '4/4',
-    middleFinger: { mm: 100, sdMm: 8 },
-    relaxedHandId: null,
-  },
-  captures: [
-    {
-      id: uuidv7(),
-      pictureId,
-      view: 'finger-side',
-      side: 'right',
-      place: null,
-      image: picture.image,
-      points,
-      frogLength: { mm: 46, sdMm: 0.5 },
-    },
-  ],
-  taps: [],
-});
-
-async function makeSubject(url: string): Promise<Subject> {
-  const subject = { studentId: uuidv7(), setupId: uuidv7(), pictureId: uuidv7() };
-  const put = async (path: string, body: BodyInit, type: string) => {
-    const headers = { ...HEADERS, 'Content-Type': type };
-    const answer = await fetch(url + path, { method: 'PUT', body, headers });
-    if (!answer.ok) throw new Error(await answer.text());
-  };
-  const student = {
-    name: 'Bench Mark',
-    side: 'right',
-    birthYear: null,
-    middleFingerMm: null,
-    skinTone: 'clay',
-    level: 'intermediate',
-    setups: [
-      {
-        id: subject.setupId,
-        instrument: 'violin',
-        bowSize: '4/4',
-        frogLengthMm: 46,
-        bowMassG: null,
-        bowBalanceMm: null,
-        holdId: 'violin-shallow',
-        settings: {},
-      },
-    ],
-  };
-  await put(`/api/students/${subject.studentId}`, JSON.stringify(student), 'application/json');
-  const bytes = readFileSync(picture.file) as BodyInit;
-  await put(`/api/pictures/${subject.pictureId}`, bytes, 'image/jpeg');
-  return subject;
 }
 
 async function startBare(): Promise<{ url: string; stop: () => void }> {

@@ -56,6 +56,8 @@ export async function openStudio({
   const filled = demoPictureDir ? await seedDemo(parts, demoPictureDir) : 0;
   const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
   await deriver.resume();
+  // What is shown first of all is the demo: it is whole when the studio says that it is ready.
+  if (filled > 0) await deriver.allSettled();
   return {
     db,
     reader,

@@ -1,12 +1,8 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { demoStudio } from '@open-palm/studio-demo';
-import { receivedHash } from './bodyHash';
 import { inTransaction } from './db/inTransaction';
-import { touchSetups } from './derive/repo';
-import { addCheck } from './features/checks/repo';
-import { addEntry } from './features/lessonLog/repo';
+import { bringIn } from './exchange/bringIn';
 import { savePicture } from './features/pictures/service';
-import { putStudent } from './features/students/repo';
 import { hasAnything, readFact, writeFact } from './studio/repo';
 import type { StudioParts } from './studioParts';
 
@@ -33,21 +29,12 @@ export async function seedDemo(
   await writeFact(db, DEMO, 'begun');
   const { students, pictures, checks, log } = demoStudio(demoPictureDir, now(), zone);
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, null);
-  const createdAt = now().toISOString();
-  const setupIds = students.flatMap(({ setups }) => setups.map(({ id }) => id));
-  await inTransaction(db, async (trx) => {
-    for (const student of students) await putStudent(trx, student, 1, createdAt);
-    for (const { id, input } of checks) {
-      const takenAt = new Date(input.takenAt).toISOString();
-      const bodySha256 = receivedHash(input);
-      await addCheck(trx, { ...input, id, takenAt }, { bodySha256, createdAt, madeBy: null });
-    }
-    for (const entry of log) {
-      await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, madeBy: null });
-    }
-    await touchSetups(trx, setupIds);
+  const touched = await inTransaction(db, async (trx) => {
+    const brought = { students, holds: [], checks, log };
+    const setupIds = await bringIn(trx, brought, now().toISOString());
     await writeFact(trx, DEMO, 'filled');
+    return setupIds;
   });
-  deriver.wake(setupIds);
+  deriver.wake(touched);
   return checks.length;
 }

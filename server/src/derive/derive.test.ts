@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { checkSchema, handFileSchema, type Told } from '@open-palm/contract';
+import { checkSchema, handFileSchema, studentListSchema, type Told } from '@open-palm/contract';
 import { DERIVED_CODE } from '@open-palm/core/derivedCode';
 import { inTransaction } from '../db/inTransaction';
 import { exampleCheck, GRIP, studentWithPicture, type ExampleIds } from '../testing/examples';
@@ -136,5 +136,22 @@ describe('what is worked out of facts', () => {
     await studio.deriver.close();
     const left = await staleSetups(studio.db);
     expect(left.length).toBeLessThanOrEqual(1);
+  });
+
+  it('says nothing of a first look that is still worked out, least of all that there is none', async () => {
+    await studio.deriver.allSettled();
+    const tracksOf = async () => {
+      const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
+      return students.find(({ student }) => student.id === ids.studentId)!.tracks;
+    };
+    expect(await tracksOf()).toMatchObject([{ lastOn: null }]);
+    await keep();
+    await studio.deriver.allSettled();
+    // As it is while the look waits.
+    await studio.db('checks').update({ pending: 1 });
+    await studio.db('tracks').update({
+      body_json: studio.db.raw(`json_set(body_json, '$.lastOn', null)`),
+    });
+    expect(await tracksOf()).toEqual([]);
   });
 });

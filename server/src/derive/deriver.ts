@@ -1,13 +1,11 @@
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Knex } from 'knex';
-import { HOLD_IDS } from '@open-palm/core/holds';
-import { shippedHold } from '@open-palm/core/holds/archive';
-import type { Hold } from '@open-palm/core/holds';
 import { inTransaction } from '../db/inTransaction';
 import { findCheckFacts } from '../features/checks/repo';
 import { newestContacts, newestMeasures, PORTRAIT_CHECKS } from '../lastSeen/repo';
 import type { Log } from '../middleware/errors';
-import { findHold, findRelaxedHand } from '../references/repo';
+import { findRelaxedHand } from '../references/repo';
+import { holdOf } from '../references/holdOf';
 import { keepTrack, newestTrackChecks, trackedSetup, trackEntries } from '../tracking/repo';
 import {
   keepDerived,
@@ -213,8 +211,3 @@ export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): 
 
 const later = (ms: number): Promise<boolean> =>
   new Promise((resolve) => setTimeout(() => resolve(false), ms).unref());
-
-/** The hold that a look names, in exactly its version: a shipped one out of the archive, or one of the teacher's own. */
-export async function holdOf(db: Knex, id: string, version: number): Promise<Hold | undefined> {
-  return HOLD_IDS.includes(id) ? shippedHold(id, version) : findHold(db, id, version);
-}

@@ -33,6 +33,10 @@ export const settleSetup = (trx: Knex, setupId: string, touched: number): Promis
 export const pendingLooks = (db: Knex, setupId: string, most: number): Promise<string[]> =>
   db('checks').where({ setup_id: setupId, pending: 1 }).limit(most).pluck('id');
 
+/** Instruments with a look that waits. */
+export const setupsWithPending = async (db: Knex): Promise<Set<string>> =>
+  new Set(await db('checks').where({ pending: 1 }).distinct('setup_id').pluck('setup_id'));
+
 /** Looks that wait in the whole studio. */
 export async function countPending(db: Knex): Promise<number> {
   const row = await db('checks').where({ pending: 1 }).count<{ n: number }>({ n: '*' }).first();

@@ -267,7 +267,11 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       await store.put(uuidv7(), entry);
       await changed();
     },
-    refresh,
+    async refresh() {
+      await refresh();
+      // The tab that wrote it may be closed before it sends.
+      plan();
+    },
   };
 }
 

@@ -4,11 +4,11 @@ import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import { findLookIssues } from '@open-palm/core/measure';
 import { receivedHash } from '../../bodyHash';
-import { holdOf } from '../../derive/deriver';
 import { touchSetups } from '../../derive/repo';
 import { READ_WAIT_MS } from '../../derive/waits';
 import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
+import { holdOf } from '../../references/holdOf';
 import { findRelaxedHand } from '../../references/repo';
 import type { StudioParts, Written } from '../../studioParts';
 import {

@@ -4,6 +4,7 @@ import {
   type HandFile,
   type HandHistory,
   type Setup,
+  type SetupTrack,
   type Student,
 } from '@open-palm/contract';
 import { mergeContacts } from '@open-palm/core/measure';
@@ -21,6 +22,7 @@ import { notFound } from '../../problem';
 import { readBody, readEdit, readId, writtenBy } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
+import { setupsWithPending } from '../../derive/repo';
 import { READ_WAIT_MS, soon } from '../../derive/waits';
 import { tracksByStudent, wholeHistory } from '../../tracking/repo';
 import { allStudents, findStudent } from './repo';
@@ -45,6 +47,9 @@ export function studentRoutes(parts: StudioParts): Router {
     const kept = await tracksByStudent(reader, leftOut);
     const open = await openByStudent(reader, leftOut);
     const students = await allStudents(reader, leftOut);
+    const pending = await setupsWithPending(reader);
+    // Of a first look that is still worked out nothing is said, least of all that there is none.
+    const isTold = ({ setupId, lastOn }: SetupTrack) => lastOn !== null || !pending.has(setupId);
     ctx.body = {
       workingOut: deriver.waiting().length,
       unreadable: leftOut.count,
@@ -55,7 +60,9 @@ export function studentRoutes(parts: StudioParts): Router {
           student,
           ...(main?.seen ?? NOTHING_SEEN),
           lastCheckAt: newestOf(own.map(({ seen }) => seen.lastCheckAt)),
-          tracks: own.flatMap(({ position, track }) => (position === null ? [] : [track])),
+          tracks: own.flatMap(({ position, track }) =>
+            position !== null && isTold(track) ? [track] : [],
+          ),
           open: open.get(student.id) ?? [],
         };
       }),

@@ -1,0 +1,63 @@
+import type { Knex } from 'knex';
+import { v7 as uuidv7 } from 'uuid';
+import { inputOf, type Student, type StudentInput } from '@open-palm/contract';
+import { receivedHash } from '../bodyHash';
+import { touchSetups } from '../derive/repo';
+import { keepEdit } from '../edits/keepEdit';
+import { addCheck } from '../features/checks/repo';
+import { addHold } from '../features/holds/repo';
+import { addEntry } from '../features/lessonLog/repo';
+import { findStudent, putStudent } from '../features/students/repo';
+import { Problem } from '../problem';
+import type { ImportPlan } from './importPlan';
+
+/** What can be brought in at once. */
+export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;
+
+/**
+ * Brings students, holds, looks and notes in as facts, inside a transaction of the caller's.
+ *
+ * @returns the instruments that are to be worked out
+ */
+export async function bringIn(
+  trx: Knex,
+  { students, holds, checks, log }: Brought,
+  createdAt: string,
+): Promise<string[]> {
+  for (const hold of holds) await addHold(trx, hold, createdAt);
+  for (const student of students) await putWhole(trx, student, createdAt);
+  for (const { id, input } of checks) {
+    const takenAt = new Date(input.takenAt).toISOString();
+    const bodySha256 = receivedHash(input);
+    await addCheck(trx, { ...input, id, takenAt }, { bodySha256, createdAt, madeBy: null });
+  }
+  for (const entry of log) {
+    await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, madeBy: null });
+  }
+  const touched = new Set([
+    ...students.flatMap(({ setups }) => setups.map(({ id }) => id)),
+    ...checks.map(({ input }) => input.setupId),
+    ...log.map(({ setupId }) => setupId),
+  ]);
+  await touchSetups(trx, [...touched]);
+  return [...touched];
+}
+
+/** The file's word about a student takes the place of what stood here: an edit like any other, made now. */
+async function putWhole(trx: Knex, student: Student, createdAt: string): Promise<void> {
+  const known = await findStudent(trx, student.id);
+  const { id, ...body } = student;
+  await keepEdit<StudentInput>(trx, {
+    kind: 'student',
+    id,
+    edit: { id: uuidv7(), basedOn: known?.version ?? 0, after: [] },
+    body,
+    current: known && { version: known.version, body: inputOf(known) },
+    madeBy: null,
+    createdAt,
+    async put(next) {
+      if (await putStudent(trx, { id, ...next.body }, next.version, createdAt)) return;
+      throw new Problem(409, 'conflict', `An instrument of ${student.name} is taken.`, 'setups');
+    },
+  });
+}
