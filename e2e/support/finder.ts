@@ -60,22 +60,38 @@ export async function confirmCarefully(page: Page, picture: DemoPicture): Promis
   let dragged = 0;
   while (await asked(page).isVisible()) {
     const before = await asked(page).innerText();
-    for (const [name, at] of Object.entries(await guesses(page))) {
+    for (const name of Object.keys(await guesses(page))) {
       const truth = picture.points2d[POINT_OF[name]!]!;
-      if (Math.hypot(at[0] - truth[0], at[1] - truth[1]) <= LETS_PASS_PX) continue;
-      const from = await onZoomed(page, picture, at);
-      const to = await onZoomed(page, picture, truth);
-      await page.mouse.move(from.x, from.y);
-      await page.mouse.down();
-      await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2);
-      await page.mouse.move(to.x, to.y);
-      await page.mouse.up();
-      dragged += 1;
+      // Whoever looks carefully sees where a mark was let go, and moves it again.
+      for (let i = 0; i < 4 && (await isOff(page, name, truth)); i += 1) {
+        await dragGuess(page, picture, (await guesses(page))[name]!, truth);
+        if (i === 0) dragged += 1;
+      }
     }
     await press(page, 'Right');
     await expect(page.getByText(before, { exact: true })).toHaveCount(0);
   }
   return dragged;
+}
+
+async function isOff(page: Page, name: string, truth: readonly [number, number]): Promise<boolean> {
+  const at = (await guesses(page))[name];
+  return at !== undefined && Math.hypot(at[0] - truth[0], at[1] - truth[1]) > LETS_PASS_PX;
+}
+
+async function dragGuess(
+  page: Page,
+  picture: DemoPicture,
+  at: readonly [number, number],
+  truth: readonly [number, number],
+): Promise<void> {
+  const from = await onZoomed(page, picture, at);
+  const to = await onZoomed(page, picture, truth);
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2);
+  await page.mouse.move(to.x, to.y);
+  await page.mouse.up();
 }
 
 /** How far guesses are off in the median, px. */
