@@ -66,7 +66,12 @@ describe('taking a studio along', () => {
     // The order in which something was written down says nothing.
     const lesson = { timeZone: 'Europe/Berlin', at: '16:00', day: 'monday' } as const;
     const setups = [{ ...freshStudent().setups[0]!, id: ids.setupId }];
-    await studio.put(`/api/students/${ids.studentId}`, freshStudent({ lesson, setups }));
+    await studio.edit(`/api/students/${ids.studentId}`, freshStudent({ lesson, setups }), 1);
+    // What was told of a look goes along with it.
+    const pictured = studio.db('captures').select('check_id');
+    const [checkId] = await studio.db('checks').whereNotIn('id', pictured).pluck('id');
+    const told7 = { check_id: checkId, code: 7, measures_json: '[]' };
+    await studio.db('told').insert(told7);
     const promise: LogEntry = {
       id: uuidv7(),
       studentId: ids.studentId,
@@ -90,6 +95,7 @@ describe('taking a studio along', () => {
     });
     expect(await students(other)).toEqual([]);
     expect((await take(json, '', other)).done).toBe(true);
+    expect(await other.db('told')).toEqual([told7]);
     expect(await seen(other, ids)).toEqual(await seen(studio, ids));
     expect((await students(other))[0]!.open).toEqual([promise]);
     expect((await students(other))[0]!.tracks).toEqual((await students())[0]!.tracks);

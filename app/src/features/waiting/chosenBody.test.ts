@@ -68,7 +68,7 @@ describe('a conflict in words', () => {
     expect(valueWords('advanced')).not.toBe('advanced');
     expect(valueWords(['One.', 'Two.'])).toBe('One.\nTwo.');
     expect(valueWords({ day: 'monday', at: '16:00' })).toBe(
-      'Day of the lesson: monday, Time of the lesson: 16:00',
+      'Day of the lesson: Mon, Time of the lesson: 16:00',
     );
   });
 });

@@ -174,7 +174,10 @@ export async function findCheck(db: Knex, id: string): Promise<Check | undefined
   );
 }
 
-/** Whole checks in the order of their ids, so many after one: for taking all of them along without holding them all. */
+/**
+ * Whole checks in the order of their ids, so many after one: for taking all of them along without holding them all. What was told of
+ * them comes beside what is worked out.
+ */
 export async function checksAfter(db: Knex, afterId: string, most: number): Promise<Check[]> {
   const rows = await db<CheckRow>('checks').where('id', '>', afterId).orderBy('id').limit(most);
   const ids = rows.map(({ id }) => id);
@@ -187,14 +190,24 @@ export async function checksAfter(db: Knex, afterId: string, most: number): Prom
       .orderBy('rowid')
       .select('check_id', 'value_json'),
   );
-  return rows.map((row) =>
-    checkOf(
+  const told = byCheck(
+    await db<{ check_id: string; code: number; measures_json: string }>('told').whereIn(
+      'check_id',
+      ids,
+    ),
+  );
+  return rows.map((row) => ({
+    ...checkOf(
       row,
       captures.get(row.id) ?? [],
       (measures.get(row.id) ?? []).map(({ value_json }) => JSON.parse(value_json)),
     ),
-  );
+    ...toldOf(told.get(row.id)?.[0]),
+  }));
 }
+
+const toldOf = (row: { code: number; measures_json: string } | undefined): Pick<Check, 'told'> =>
+  row ? { told: { code: row.code, measures: JSON.parse(row.measures_json) } } : {};
 
 function byCheck<Row extends { check_id: string }>(rows: readonly Row[]): Map<string, Row[]> {
   const found = new Map<string, Row[]>();
