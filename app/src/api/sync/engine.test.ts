@@ -188,11 +188,12 @@ describe('a studio that fails, is slow or lies', () => {
   });
 
   it('asks a silent studio about three things and lets the rest keep their turn', async () => {
-    const { engine, sent } = bench(() => ({ kind: 'unknown' }));
+    const { engine, sent, dueInMs } = bench(() => ({ kind: 'unknown' }));
     for (const id of ['a', 'b', 'c', 'd', 'e']) await engine.write(note(id));
     await engine.send();
     expect(sent).toHaveLength(3);
     expect(engine.contents().map(({ tries }) => tries)).toEqual([1, 1, 1, 0, 0]);
+    expect(dueInMs()).toBe(2000);
   });
 });
 

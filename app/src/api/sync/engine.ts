@@ -89,11 +89,14 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     plan();
   }
 
-  /** The next time that something is due. */
-  function plan(): void {
+  /** The next time that something is due, but not before so many ms. */
+  function plan(leastMs = 0): void {
     const due = entries.filter(isWaiting).map(({ notBefore }) => notBefore);
     if (due.length === 0) return;
-    parts.after(Math.max(0, Math.min(...due) - now()), () => void send());
+    parts.after(
+      Math.max(leastMs, Math.min(...due) - now()),
+      () => void send().catch(() => undefined),
+    );
   }
 
   const storeKeyOf = (wanted: Pick<Entry, 'kind' | 'id'>): string | undefined =>
@@ -121,11 +124,11 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     await refresh();
     const key = storeKeyOf(entry) ?? uuidv7();
     const at = new Date(now()).toISOString();
-    const came = arrived.find((one) => keyOf(one) === keyOf(entry));
-    // A form that has not loaded what its own last edit made goes on from that edit.
-    const goesOn = came && basedOn < (came.version ?? 0) ? [came.edit] : [];
     await store.change(key, (stored) => {
       const earlier = isEntry(stored) ? stored : null;
+      // A form that has not loaded what its own last edit made goes on from that edit, which may have arrived just now.
+      const came = arrived.find((one) => keyOf(one) === keyOf(entry));
+      const goesOn = came && basedOn < (came.version ?? 0) ? [came.edit] : [];
       return {
         ...entry,
         pictures,
@@ -174,7 +177,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       await refresh();
     }
     parts.tell();
-    plan();
+    plan(silent >= AWAY_AFTER ? pauseMs(1, parts.random()) : 0);
   }
 
   /** Writes down what came of an entry; what was changed meanwhile stays and is sent in its turn. */

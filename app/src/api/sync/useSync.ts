@@ -14,8 +14,9 @@ export const useArrived = () => useSyncExternalStore(sync.subscribe, sync.arrive
 export function useKeepSending(): void {
   useEffect(() => {
     const stopLoading = loadAnewWhatArrived();
-    void sync.send();
-    const onBack = () => void sync.hurry();
+    // A browser that keeps nothing has nothing to send.
+    void sync.send().catch(() => undefined);
+    const onBack = () => void sync.hurry().catch(() => undefined);
     window.addEventListener('online', onBack);
     return () => {
       window.removeEventListener('online', onBack);
