@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { holdById, type Hold } from '@open-palm/core/holds';
+import { specOf, type MeasureId } from '@open-palm/core/measure';
 import { newBands, shippedHold, withNewBands, type NewBand } from '@open-palm/core/holds/archive';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
@@ -60,5 +61,8 @@ function offerTo(hold: Hold): { shipped: Hold | null; offered: readonly NewBand[
   return { shipped, offered: newBands(hold, copiedFrom, shipped) };
 }
 
-const nameOf = (measure: string): string =>
-  strings.measures[measure as keyof typeof strings.measures];
+/** "Little finger: where the tip rests": here all families stand together. */
+const nameOf = (measure: string): string => {
+  const id = measure as MeasureId;
+  return words.of(strings.families[specOf(id).family], strings.measures[id]);
+};
