@@ -164,7 +164,6 @@ export const en = {
       title: 'The hold you copied has new bands',
       help: 'Choose what your copy takes over. What you have moved yourself is left as it is unless you choose it.',
       which: 'New in it',
-      of: (family: string, name: string) => `${family}: ${name.toLowerCase()}`,
       moved: (name: string) => `${name} (you moved it)`,
       take: (n: number) =>
         n === 0 ? 'Leave all as it is' : n === 1 ? 'Take over 1 band' : `Take over ${n} bands`,

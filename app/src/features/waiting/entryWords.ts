@@ -1,7 +1,8 @@
-import { MEASURE_IDS } from '@open-palm/core/measure';
+import { MEASURE_IDS, type MeasureId } from '@open-palm/core/measure';
 import { valueAt, type FieldPath } from '@open-palm/records/merge';
 import type { Entry } from '../../api/sync/entry';
 import { strings } from '../../strings';
+import { measureName } from '../../strings/measureWords';
 import { waitingWords as words } from '../../strings/waiting';
 
 /** What an entry is, and of whom. */
@@ -12,7 +13,7 @@ export const titleOf = ({ kind, studentName }: Entry): string =>
 export function fieldWords(path: FieldPath): string {
   const measure = path.find((key) => MEASURE_IDS.some((id) => id === key));
   if (measure !== undefined) {
-    return `${words.fields.checkpoints}: ${strings.measures[measure as keyof typeof strings.measures]}`;
+    return `${words.fields.checkpoints}: ${measureName(measure as MeasureId)}`;
   }
   const known = [...path].reverse().find((key) => words.fields[key] !== undefined);
   return known === undefined ? words.anotherField : words.fields[known]!;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { holdById, type Hold } from '@open-palm/core/holds';
-import { specOf, type MeasureId } from '@open-palm/core/measure';
+import type { MeasureId } from '@open-palm/core/measure';
 import { newBands, shippedHold, withNewBands, type NewBand } from '@open-palm/core/holds/archive';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
@@ -8,6 +8,7 @@ import { Choice, Choices } from '../../../kit/Choice';
 import { Text } from '../../../kit/Text';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
+import { measureName } from '../../../strings/measureWords';
 
 const words = strings.editHold.newBands;
 
@@ -36,7 +37,11 @@ export function NewBandsNotice({ hold, onHold }: { hold: Hold; onHold: (hold: Ho
         {offered.map(({ measure, untouched }) => (
           <Choice
             key={measure}
-            label={untouched ? nameOf(measure) : words.moved(nameOf(measure))}
+            label={
+              untouched
+                ? measureName(measure as MeasureId)
+                : words.moved(measureName(measure as MeasureId))
+            }
             role="checkbox"
             chosen={chosen.has(measure)}
             onPress={() => toggle(measure)}
@@ -60,9 +65,3 @@ function offerTo(hold: Hold): { shipped: Hold | null; offered: readonly NewBand[
   if (!copiedFrom || copiedFrom.version >= shipped.version) return { shipped, offered: [] };
   return { shipped, offered: newBands(hold, copiedFrom, shipped) };
 }
-
-/** "Little finger: where the tip rests": here all families stand together. */
-const nameOf = (measure: string): string => {
-  const id = measure as MeasureId;
-  return words.of(strings.families[specOf(id).family], strings.measures[id]);
-};
