@@ -125,6 +125,10 @@ test('a turn that is dragged on a kept take stays where it was let go, ten times
   await (await chooser).setFiles(join(ROOT, 'docs/examples/stroke.csv'));
   await press(page, 'Keep this take');
   await expect(button(page, 'Add a take')).toBeVisible();
+  const setup = (await studentOf(studio.url, 'Ines Halvorn')).setups[0]!.id;
+  const takesOf = async (): Promise<{ cuts: { toS: number }[] | null }[]> =>
+    (await (await fetch(`${studio.url}/api/takes?setup=${setup}`)).json()).takes;
+  await expect.poll(async () => (await takesOf()).length).toBe(1);
   let writes = 0;
   // Every answer is slow, so that the next drag comes while an earlier one is being sent.
   await page.route('**/api/takes/*', async (route) => {
@@ -144,10 +148,8 @@ test('a turn that is dragged on a kept take stays where it was let go, ten times
     await page.mouse.up();
   }
   const shown = (await turn.getAttribute('aria-valuetext'))!;
-  const setup = (await studentOf(studio.url, 'Ines Halvorn')).setups[0]!.id;
   const kept = async () => {
-    const { takes } = await (await fetch(`${studio.url}/api/takes?setup=${setup}`)).json();
-    const at = takes[0].cuts?.[0]?.toS as number | undefined;
+    const at = (await takesOf())[0]!.cuts?.[0]?.toS;
     return at === undefined ? '' : `${at.toFixed(2)} s`;
   };
   await expect.poll(kept).toBe(shown);

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useSyncExternalStore } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import type { HandFile, LogEntry, OwnCue } from '@open-palm/contract';
 import { studioNow } from './clock';
@@ -26,6 +26,21 @@ export interface LessonLog {
   add(entry: NewEntry): Promise<string>;
 }
 
+/**
+ * What was just written down: it counts in the same moment, so that a second tap does not meet what the first one has answered. It
+ * stays until it is safe on this device, where the entries have it.
+ */
+let writing: readonly LogEntry[] = [];
+const listeners = new Set<() => void>();
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+function setWriting(next: readonly LogEntry[]): void {
+  writing = next;
+  listeners.forEach((listener) => listener());
+}
+
 /** The lesson log of a student on one instrument. */
 export function useLessonLog(
   handFile: Pick<HandFile, 'student' | 'setupId' | 'log' | 'ownCues'>,
@@ -33,8 +48,9 @@ export function useLessonLog(
   const { student, setupId, log, ownCues } = handFile;
   const entries = useEntries();
   const arrived = useArrived();
+  const here = useSyncExternalStore(subscribe, () => writing);
   return useMemo(() => {
-    const local = [...entries, ...arrived].flatMap(entryOf);
+    const local = [...[...entries, ...arrived].flatMap(entryOf), ...here];
     const own = local.flatMap((entry) =>
       entry.kind === 'ownCue' ? [{ id: entry.id, cause: entry.cause, words: entry.words }] : [],
     );
@@ -55,12 +71,15 @@ export function useLessonLog(
           setupId,
           madeAt: studioNow().toISOString(),
         } as LogEntry;
-        await sync.write({ kind: 'log', id, studentName: student.name, body });
+        setWriting([...writing, body]);
+        await sync
+          .write({ kind: 'log', id, studentName: student.name, body })
+          .finally(() => setWriting(writing.filter((one) => one !== body)));
         void sync.send();
         return id;
       },
     };
-  }, [log, ownCues, entries, arrived, student.id, student.name, setupId]);
+  }, [log, ownCues, entries, arrived, here, student.id, student.name, setupId]);
 }
 
 const entryOf = (one: Pick<Entry, 'kind' | 'body'>): LogEntry[] =>

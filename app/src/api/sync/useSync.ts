@@ -1,4 +1,5 @@
 import { useEffect, useSyncExternalStore } from 'react';
+import { isReachable, onReach } from '../reach';
 import { refreshHolds, refreshLetter, refreshStudent } from '../refresh';
 import { keyOf, studentOf, type Entry, type Kind } from './entry';
 import { sync } from './index';
@@ -10,16 +11,19 @@ export const useEntries = (): readonly Entry[] =>
 /** What arrived since the page was opened. */
 export const useArrived = () => useSyncExternalStore(sync.subscribe, sync.arrived);
 
-/** Keeps everything moving: at the start, when the network is back, and by the engine's own clock. */
+/** Keeps everything moving: at the start, when the network or the studio is back, and by the engine's own clock. */
 export function useKeepSending(): void {
   useEffect(() => {
     const stopLoading = loadAnewWhatArrived();
-    // A browser that keeps nothing has nothing to send.
-    void sync.send().catch(() => undefined);
+    // What waited long while the studio was away is due when the app opens, and when the studio answers again. A browser that keeps
+    // nothing has nothing to send.
     const onBack = () => void sync.hurry().catch(() => undefined);
+    onBack();
+    const stopReach = onReach(() => isReachable() && onBack());
     window.addEventListener('online', onBack);
     return () => {
       window.removeEventListener('online', onBack);
+      stopReach();
       stopLoading();
     };
   }, []);
