@@ -140,6 +140,8 @@ test('a turn that is dragged on a kept take stays where it was let go, ten times
   });
   const turn = page.getByRole('slider', { name: 'Turn 1', exact: true });
   for (let i = 0; i < 10; i += 1) {
+    // Not under the buttons at the foot of the screen, which would be pressed instead.
+    await turn.evaluate((element) => element.scrollIntoView({ block: 'center' }));
     const box = (await turn.boundingBox())!;
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
     await page.mouse.move(x, y);
