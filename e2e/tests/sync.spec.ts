@@ -275,5 +275,6 @@ test('a page that is older than the studio is loaded anew where nothing is in ha
   expect(loads).toBe(0);
   await press(page, 'Back');
   await expect.poll(() => loads).toBe(1);
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
   expect(await looksOf(studio.url, 'Osric Tidewell')).toBe(1);
 });

@@ -63,6 +63,7 @@ const MOST_EARLIER = 10;
 export function createSyncEngine(parts: EngineParts): SyncEngine {
   const { store, device, now } = parts;
   let rows: readonly Row[] = [];
+  let loaded = false;
   let entries: readonly Entry[] = [];
   let arrived: readonly Arrived[] = [];
   const listeners = new Set<() => void>();
@@ -79,6 +80,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       if (isOlder) await store.change(key, (was) => (isEntry(was) ? undefined : entry));
     }
     rows = stored;
+    loaded = true;
     entries = stored.map(({ entry }) => entry);
     listeners.forEach((listener) => listener());
   }
@@ -121,7 +123,8 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
   }
 
   async function writeOne({ pictures = [], basedOn = 0, ...entry }: NewEntry): Promise<void> {
-    await refresh();
+    // What never changes is written at once: it is shown already, and must be safe before the page can be left.
+    if (!loaded || VERSIONED.has(entry.kind)) await refresh();
     const key = storeKeyOf(entry) ?? uuidv7();
     const at = new Date(now()).toISOString();
     await store.change(key, (stored) => {
