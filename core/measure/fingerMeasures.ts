@@ -75,28 +75,33 @@ const gapMeasure = (id: MeasureId, [nearer, farther]: readonly [Finger, Finger])
   value: (figure) => fingerPlace(figure, nearer) - fingerPlace(figure, farther),
 });
 
+/** A hand whose fingers touch or cross as it hangs is no measure for how far apart they should be, mm. [memory] */
+const LEAST_NATURAL_GAP_MM = 2;
+
 /** A gap over the one that the same two fingers leave, at the same depths, when the hand hangs: 1 is as relaxed. */
 const gapRatioMeasure = (
   id: MeasureId,
   [nearer, farther]: readonly [Finger, Finger],
-): NumberSpec => ({
-  kind: 'number',
-  id,
-  family: 'fingers',
-  unit: 'ratio',
-  sight: 'fingersOnStick',
-  points: contactPoints(nearer, farther),
-  againstRelaxedHand: true,
-  viewSdShare: YARDSTICK_SD_SHARE,
-  value: (figure) => {
+): NumberSpec => {
+  const naturalMm = (figure: Figure): number => {
     if (!figure.relaxed) return NaN;
-    const gapMm = fingerPlace(figure, nearer) - fingerPlace(figure, farther);
     const depth = (finger: Finger) => ({ finger, u: contactOf(figure, finger).u });
-    return (
-      gapMm / naturalGapMm(figure.relaxed, figure.middleFingerMm, depth(nearer), depth(farther))
-    );
-  },
-});
+    return naturalGapMm(figure.relaxed, figure.middleFingerMm, depth(nearer), depth(farther));
+  };
+  return {
+    kind: 'number',
+    id,
+    family: 'fingers',
+    unit: 'ratio',
+    sight: 'fingersOnStick',
+    points: contactPoints(nearer, farther),
+    // Off the stick there is no depth to compare at, which is told by the value.
+    hasRelaxed: (figure) => figure.relaxed !== null && !(naturalMm(figure) < LEAST_NATURAL_GAP_MM),
+    viewSdShare: YARDSTICK_SD_SHARE,
+    value: (figure) =>
+      (fingerPlace(figure, nearer) - fingerPlace(figure, farther)) / naturalMm(figure),
+  };
+};
 
 /** Depth, lead, spacing and bend of the fingers. */
 export const FINGER_MEASURES: readonly MeasureSpec[] = [

@@ -87,8 +87,6 @@ function whyNot(
   const missing = spec.points.filter((name) => !capture.points[name]);
   if (missing.length > 0) return { id, family, reason: 'notSeen', points: missing };
   if (spec.kind === 'category') return null;
-  if (spec.againstRelaxedHand && !figure.relaxed) {
-    return { id, family, reason: 'needsRelaxedHand' };
-  }
+  if (spec.hasRelaxed?.(figure) === false) return { id, family, reason: 'needsRelaxedHand' };
   return Number.isNaN(spec.value(figure)) ? { id, family, reason: 'offStick' } : null;
 }

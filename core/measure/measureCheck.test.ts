@@ -1,6 +1,6 @@
 import { holdById } from '../holds';
 import { levelCapture, withPoint } from './testing/levelCapture';
-import { UNKNOWN_HAND } from '../hand';
+import { UNKNOWN_HAND, type RelaxedHand } from '../hand';
 import { measureCapture } from './measureCapture';
 import { measureCheck, type Look, type PlacedCapture } from './measureCheck';
 import type { MeasureId } from './measureIds';
@@ -91,6 +91,29 @@ describe('several pictures in one check', () => {
     expect(why('thumbFacet')).toMatchObject({ reason: 'tapOnly' });
     expect(why('gapRatio12')).toMatchObject({ reason: 'needsRelaxedHand' });
     expect(why('wristRange')).toMatchObject({ reason: 'needsHeelAndPoint' });
+  });
+
+  it('compare a gap with the hand at rest only where that hand has a gap', () => {
+    const relaxed = (middleX: number) => {
+      const finger = (x: number) =>
+        [0, 1, 1.5, 1.9].map((y) => ({ x, y })) as never as RelaxedHand['fingers']['index'];
+      const fingers = {
+        index: finger(0.6),
+        middle: finger(middleX),
+        ring: finger(-0.5),
+        little: finger(-1),
+      };
+      const hand = { ...UNKNOWN_HAND, relaxed: { fingers, shown: {} } };
+      return measureCheck({ ...NOTHING, captures: [side] }, hold, hand);
+    };
+    const ratio = relaxed(0).measures.find(({ measure }) => measure.id === 'gapRatio12')!;
+    expect(Number.isFinite(numberIn(ratio).value) && numberIn(ratio).sd > 0).toBe(true);
+    for (const middleX of [0.6 - 1e-9, 0.7]) {
+      const { notMeasured } = relaxed(middleX);
+      expect(notMeasured).toContainEqual(
+        expect.objectContaining({ id: 'gapRatio12', reason: 'needsRelaxedHand' }),
+      );
+    }
   });
 });
 

@@ -31,8 +31,8 @@ export interface NumberSpec extends PictureSpec {
   viewSdShare?: number;
   /** Set for joint angles, which are checked against what a joint can do. */
   joint?: JointKind;
-  /** Needs the student's relaxed hand to compare with. */
-  againstRelaxedHand?: true;
+  /** Set for what is compared with the student's relaxed hand: whether that hand has what it is compared with. */
+  hasRelaxed?: (figure: Figure) => boolean;
 }
 
 /** A measure that sorts into categories. */

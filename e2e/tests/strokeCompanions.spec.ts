@@ -111,6 +111,7 @@ test('three stills from the front tell the bow’s path, and are kept', async ({
   await expect(point).toBeVisible();
   await expectAccessible(page, 'the bow’s path');
   await press(page, 'Keep this take');
+  await expect(button(page, 'Add a take')).toBeVisible();
   await page.reload();
   await expect(point).toBeVisible();
 });

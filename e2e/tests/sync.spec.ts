@@ -98,6 +98,38 @@ test('a look that the studio refuses can be read, saved, discarded, taken back, 
   await expect(page.getByText('Nothing waits')).toBeVisible();
 });
 
+test('a note that the studio does not take is put right in place, and arrives', async ({
+  page,
+  studio,
+}) => {
+  const { id } = await studentOf(studio.url, 'Osric Tidewell');
+  await page.goto(`${studio.url}/students/${id}`);
+  let refuses = true;
+  await page.route('**/api/log/*', (route) => {
+    if (!refuses || !isPut(route)) return route.fallback();
+    const error = { code: 'malformed', message: 'The word cannot be read.', where: 'words' };
+    return route.fulfill({ status: 400, json: { error } });
+  });
+  await press(page, 'Agree on something');
+  await page.getByLabel('What is agreed?').fill('Short nails by then');
+  await press(page, 'Keep it');
+  await page.goto(`${studio.url}/waiting`);
+  await press(page, 'Put it right');
+  await expectAccessible(page, 'a stopped note');
+  await page.getByLabel('Due (year-month-day)').fill('someday');
+  await press(page, 'Send it like this');
+  await expect(page.getByRole('alert').filter({ hasText: 'Due:' })).toBeVisible();
+  await page.getByLabel('Due (year-month-day)').fill('2026-12-20');
+  await page.getByLabel('Words').fill('Shorter nails');
+  refuses = false;
+  await press(page, 'Send it like this');
+  await expect(page.getByText('Nothing waits')).toBeVisible();
+  const file = await (await fetch(`${studio.url}/api/students/${id}`)).json();
+  expect(file.log).toContainEqual(
+    expect.objectContaining({ kind: 'promise', words: 'Shorter nails', due: '2026-12-20' }),
+  );
+});
+
 test('what was changed in two places is shown side by side, and one is chosen', async ({
   page,
   studio,

@@ -7,12 +7,19 @@ import {
   handFileSchema,
   HEADERS,
   letterSchema,
+  logEntrySchema,
   leftOutOf,
   studentListSchema,
   ownHoldListSchema,
+  RESTARTS,
   takeListSchema,
+  type LogEntry,
 } from '@open-palm/contract';
+import { HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
+import { CAUSES } from '@open-palm/core/judge';
+import { MEASURE_IDS, PLACES, POINT_NAMES, VIEWS } from '@open-palm/core/measure';
+import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 import {
   exampleCheck,
   freshStudent,
@@ -72,23 +79,61 @@ describe('what is taken', () => {
       .date({ min: new Date('1900-01-02'), max: new Date('2200-12-30'), noInvalidDate: true })
       .map((date) => date.toISOString());
     const number = fc.double({ min: -100_000, max: 100_000, noNaN: true });
-    const entries = fc.oneof(
-      fc.record({
-        kind: fc.constant('promise'),
-        words: text(200),
-        due: instant.map((at) => at.slice(0, 10)),
-      }),
-      fc.record({
-        kind: fc.constant('hurt'),
-        what: fc.constantFrom('pain', 'numb'),
-        word: fc.option(text(400)),
-      }),
-      fc.record({
-        kind: fc.constant('ownCue'),
-        cause: fc.constant('padOfThumb'),
-        words: text(200),
-      }),
+    // Mostly inside of the picture: what lies outside is refused, and would prove little.
+    const share = fc.oneof(
+      { weight: 30, arbitrary: fc.double({ min: 0, max: 1, noNaN: true }) },
+      fc.double({ min: -2, max: 3, noNaN: true }),
     );
+    const mark = fc.tuple(share, share, fc.double({ min: 1e-6, max: 100_000, noNaN: true }));
+    const picture = (
+      marks: fc.Arbitrary<Record<string, readonly [x: number, y: number, sigma: number]>>,
+    ) =>
+      fc
+        .record({
+          image: fc.record({
+            width: fc.integer({ min: 1, max: 20_000 }),
+            height: fc.integer({ min: 1, max: 20_000 }),
+          }),
+          marks,
+        })
+        .map(({ image, marks }) => ({
+          image,
+          points: Object.fromEntries(
+            Object.entries(marks).map(([name, [x, y, sigma]]) => [
+              name,
+              { x: x * image.width, y: y * image.height, sigma },
+            ]),
+          ),
+        }));
+    const side = fc.constantFrom('right', 'left');
+    const captures = fc.array(
+      fc.record({
+        view: fc.constantFrom(...VIEWS),
+        place: fc.option(fc.constantFrom(...PLACES)),
+        side,
+        picture: picture(fc.dictionary(fc.constantFrom(...POINT_NAMES), mark, { maxKeys: 8 })),
+        frogLength: fc.record({
+          mm: fc.double({ min: -10_000, max: 10_000, noNaN: true }),
+          sdMm: fc.double({ min: 0, max: 100_000, noNaN: true }),
+        }),
+      }),
+      { minLength: 1, maxLength: 3 },
+    );
+    // A hand at rest is taken whole, or is refused.
+    const inside = fc.tuple(
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      fc.double({ min: 1e-6, max: 100_000, noNaN: true }),
+    );
+    const hands = fc.record({
+      takenAt: instant,
+      side,
+      picture: picture(
+        fc.record(Object.fromEntries(HAND_POINTS.map((name) => [name, inside])), {
+          noNullPrototype: true,
+        }),
+      ),
+    });
     const looks = fc.record({
       takenAt: instant,
       context: fc.constantFrom('free', 'heel', 'playing-start'),
@@ -129,29 +174,37 @@ describe('what is taken', () => {
     const holdNames = text(60);
     const letterOf = uuidv7();
     await studio.put(`/api/checks/${letterOf}`, exampleCheck(ids));
+    const entries = everyLogEntry(letterOf, { text, instant });
     let letterVersion = 0;
-    let taken = 0;
+    const taken: number[] = [];
+    const notedKinds = new Set<string>();
     await fc.assert(
       fc.asyncProperty(
-        entries,
+        fc.tuple(entries, entries, entries, entries),
         looks,
         takes,
         text(80),
         letters,
         crossings,
         holdNames,
-        async (entry, look, take, name, letter, crossing, holdName) => {
-          const [id, checkId, takeId, studentId, holdId] = Array.from({ length: 5 }, () =>
-            uuidv7(),
-          ) as [string, string, string, string, string];
-          const answers = await Promise.all([
-            studio.put(`/api/log/${id}`, {
-              ...note(),
-              words: undefined,
-              due: undefined,
-              ...entry,
-              id,
+        captures,
+        hands,
+        async (log, look, take, name, letter, crossing, holdName, pictures, hand) => {
+          const [checkId, takeId, studentId, holdId, markedId, handId] = Array.from(
+            { length: 6 },
+            () => uuidv7(),
+          ) as [string, string, string, string, string, string];
+          const noted = await Promise.all(
+            log.map((entry) => {
+              const id = uuidv7();
+              const whole = { ...note(), words: undefined, due: undefined, ...entry, id };
+              return studio.put(`/api/log/${id}`, whole);
             }),
+          );
+          log.forEach(({ kind }, i) => {
+            if (noted[i]!.status === 200) notedKinds.add(kind);
+          });
+          const answers = await Promise.all([
             studio.put(`/api/checks/${checkId}`, { ...exampleCheck(ids), captures: [], ...look }),
             studio.put(`/api/takes/${takeId}`, {
               studentId: ids.studentId,
@@ -178,8 +231,24 @@ describe('what is taken', () => {
               version: 1,
               own: { basedOn: 'violin-shallow', name: holdName },
             }),
+            studio.put(`/api/checks/${markedId}`, {
+              ...exampleCheck(ids),
+              captures: pictures.map(({ picture: seen, ...one }) => ({
+                id: uuidv7(),
+                pictureId: ids.pictureId,
+                ...one,
+                ...seen,
+              })),
+            }),
+            studio.put(`/api/relaxed-hands/${handId}`, {
+              studentId: ids.studentId,
+              pictureId: ids.pictureId,
+              takenAt: hand.takenAt,
+              side: hand.side,
+              ...hand.picture,
+            }),
           ]);
-          if (answers[4]!.status === 200) {
+          if (answers[3]!.status === 200) {
             letterVersion = letterSchema.parse(
               (await studio.get(`/api/letters/${letterOf}`)).body,
             ).version;
@@ -189,8 +258,10 @@ describe('what is taken', () => {
           const own = (await studio.get('/api/holds')).body;
           expect(leftOutOf(ownHoldListSchema.parse(own).holds)).toBe(0);
           // Whatever is refused is refused with words, and never as a fault of the studio.
-          for (const { status } of answers) expect([200, 400]).toContain(status);
-          taken += answers.filter(({ status }) => status === 200).length;
+          for (const { status } of [...noted, ...answers]) expect([200, 400]).toContain(status);
+          answers.forEach(({ status }, i) => {
+            if (status === 200) taken[i] = (taken[i] ?? 0) + 1;
+          });
           const { students } = await list();
           expect(leftOutOf(students)).toBe(0);
           for (const { open, tracks } of students)
@@ -199,18 +270,112 @@ describe('what is taken', () => {
           expect([file.log, file.history, file.lastSeen, file.ownCues].map(leftOutOf)).toEqual([
             0, 0, 0, 0,
           ]);
-          if (answers[1]!.status === 200) {
+          if (answers[0]!.status === 200) {
             checkSchema.parse((await studio.get(`/api/checks/${checkId}`)).body);
+          }
+          if (answers[6]!.status === 200) {
+            checkSchema.parse((await studio.get(`/api/checks/${markedId}`)).body);
+          }
+          if (answers[7]!.status === 200) {
+            expect(file.relaxedHand).not.toBeNull();
+            // What is compared with it can be read as well.
+            const judgedId = uuidv7();
+            const grip = { ...exampleCheck(ids).grip, relaxedHandId: handId };
+            await studio.put(`/api/checks/${judgedId}`, exampleCheck(ids, { grip }));
+            checkSchema.parse((await studio.get(`/api/checks/${judgedId}`)).body);
           }
           const strokes = (await studio.get(`/api/takes?setup=${ids.setupId}`)).body;
           expect(leftOutOf(takeListSchema.parse(strokes).takes)).toBe(0);
         },
       ),
-      { numRuns: 25, seed: 20261129 },
+      { numRuns: 25, seed: 20261129, endOnFailure: true },
     );
-    expect(taken).toBeGreaterThan(100);
-  });
+    // Something of every kind was taken, or nothing was proven of it.
+    expect(taken).toHaveLength(8);
+    for (const times of taken) expect(times).toBeGreaterThan(3);
+    expect(notedKinds.size).toBe(logEntrySchema.options.length);
+  }, 60_000);
 });
+
+/** Notes of every kind that the contract knows; a kind that is missing here fails by its name. */
+function everyLogEntry(
+  checkId: string,
+  {
+    text,
+    instant,
+  }: { text: (most: number) => fc.Arbitrary<string>; instant: fc.Arbitrary<string> },
+) {
+  const day = instant.map((at) => at.slice(0, 10));
+  const word = fc.option(text(400));
+  const cause = fc.constantFrom(...CAUSES.map(({ id }) => id));
+  const effect = fc.option(fc.constantFrom('better', 'same', 'worse'));
+  const count = fc.integer({ min: 0, max: 1000 });
+  const seconds = fc.double({ min: 0, max: 3600, noNaN: true });
+  const of = fc.constant(uuidv7());
+  const look = fc.constant(checkId);
+  const xMm = fc.double({ min: -400, max: 800, noNaN: true });
+  const result = fc.record(
+    {
+      seconds,
+      clean: fc.integer({ min: 0, max: 100 }),
+      angleDeg: fc.double({ min: 0, max: 90, noNaN: true }),
+      counts: count,
+      steps: count,
+      breaks: count,
+      part: fc.constantFrom(...TEST_PARTS),
+      answers: fc.dictionary(text(40), text(40), { maxKeys: 3 }),
+      placements: fc.array(
+        fc.record({
+          seconds,
+          xMm: fc.record({ thumb: xMm, index: xMm, middle: xMm, ring: xMm, little: xMm }),
+        }),
+        { maxLength: 6 },
+      ),
+      bpm: fc.double({ min: 1, max: 400, noNaN: true }),
+    },
+    { requiredKeys: [] },
+  );
+  const kinds: Record<LogEntry['kind'], Record<string, fc.Arbitrary<unknown>>> = {
+    cue: {
+      checkId: look,
+      cause,
+      cue: text(80),
+      outcome: fc.constantFrom('worked', 'notYet', 'skip'),
+    },
+    cueWord: { of, sound: effect, ease: effect, word },
+    ownCue: { cause, words: text(200) },
+    cause: { checkId: look, cause, instead: fc.option(cause), word },
+    verdict: {
+      checkId: look,
+      measure: fc.constantFrom(...MEASURE_IDS),
+      place: fc.option(fc.constantFrom(...PLACES)),
+      verdict: fc.constantFrom('in', 'low', 'high'),
+      word,
+    },
+    hurt: { what: fc.constantFrom('pain', 'numb'), word },
+    cleared: { hurt: of },
+    test: {
+      checkId: fc.option(look),
+      test: fc.constantFrom(...WHOLE_HAND_TESTS.map(({ id }) => id)),
+      result,
+    },
+    promise: { words: text(200), due: day },
+    promiseState: { of, state: fc.constantFrom('kept', 'dropped', 'open') },
+    aid: { aid: fc.constantFrom(...AIDS.map(({ id }) => id)), from: day, off: day },
+    aidStep: { of, step: fc.integer({ min: 1, max: 10 }), done: fc.boolean() },
+    planned: { why: fc.constantFrom(...RESTARTS), on: day, word },
+    built: {
+      order: text(40),
+      rounds: fc.integer({ min: 1, max: 50 }),
+      seconds: fc.double({ min: 0, max: 36_000, noNaN: true }),
+    },
+  };
+  return fc.oneof(
+    ...Object.entries(kinds).map(([kind, parts]) =>
+      fc.record({ kind: fc.constant(kind), madeAt: instant, ...parts }),
+    ),
+  );
+}
 
 describe('what is read', () => {
   it('leaves one bad row out, says so, and takes no list down with it', async () => {

@@ -226,6 +226,24 @@ describe('what stops', () => {
     expect(engine.contents()).toEqual([]);
   });
 
+  it('is put right in place; where its id was taken it gets its own', async () => {
+    for (const [status, keepsId] of [
+      [400, true],
+      [409, false],
+    ] as const) {
+      let answer: Answer = problem(status, 'malformed');
+      const { engine, sent } = bench(() => answer);
+      await engine.write(note('a'));
+      await engine.send();
+      const [entry] = engine.contents();
+      answer = { kind: 'kept' };
+      await engine.resolve(entry!, { ...entry!.body, word: 'mended' } as never);
+      expect(sent[1]).toMatchObject({ kind: 'log', body: { word: 'mended', id: sent[1]!.id } });
+      expect(sent[1]!.id === 'a').toBe(keepsId);
+      expect(engine.contents()).toEqual([]);
+    }
+  });
+
   it('by 403 only where it is about the person or the consent; a passing one passes', async () => {
     for (const [code, stops] of [
       ['notLocal', false],

@@ -46,7 +46,10 @@ export interface SyncEngine {
   hurry(): Promise<void>;
   /** Sends a stopped entry again. */
   again(entry: Entry): Promise<void>;
-  /** Ends a conflict: this is what counts, based on what stands in the studio. */
+  /**
+   * What a person decided counts and is sent: of two versions, based on what stands in the studio; of what stopped, as it
+   * was put right. Where the studio knows its id by another body it gets an id of its own.
+   */
   resolve<E extends Entry>(entry: E, body: E['body']): Promise<void>;
   discard(entry: Pick<Entry, 'kind' | 'id'>): Promise<void>;
   /** Brings a discarded entry back. */
@@ -255,12 +258,15 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     },
     async resolve(entry, body) {
       await change(entry, (stored) => {
-        const { conflict, stop: _, ...rest } = stored;
+        const { conflict, stop, ...rest } = stored;
+        const isTaken = stop?.status === 409 && !conflict && !VERSIONED.has(stored.kind);
+        const id = isTaken ? uuidv7() : stored.id;
         return {
           ...rest,
-          body,
+          id,
+          body: 'id' in body ? { ...body, id } : body,
           edit: uuidv7(),
-          after: [],
+          after: conflict ? [] : stored.after,
           basedOn: conflict?.version ?? stored.basedOn,
           tries: 0,
           notBefore: 0,

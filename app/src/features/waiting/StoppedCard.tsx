@@ -12,12 +12,15 @@ import { Text } from '../../kit/Text';
 import { space } from '../../kit/tokens';
 import { agoWords } from '../../strings/dateWords';
 import { waitingWords as words } from '../../strings/waiting';
+import { MendFields } from './MendFields';
+import { isMendable } from './mendableFields';
 import { contentLines, saidWords, titleOf } from './entryWords';
 import { entryFile } from './entryFile';
 
 /** Something that the studio did not take: what it said, what is in it, and the ways out. Nothing goes by itself. */
 export function StoppedCard({ entry, onDiscard }: { entry: Entry; onDiscard: () => void }) {
   const [reads, setReads] = useState(false);
+  const [mends, setMends] = useState(false);
   const [busy, setBusy] = useState(false);
   const mend = mendingOf(entry);
   const again = async () => {
@@ -47,6 +50,10 @@ export function StoppedCard({ entry, onDiscard }: { entry: Entry; onDiscard: () 
           onPress={() => router.navigate(mend.to as Href)}
         />
       ) : null}
+      {isMendable(entry) && !mends ? (
+        <Button label={words.mend.here} icon="pencil" primary onPress={() => setMends(true)} />
+      ) : null}
+      {isMendable(entry) && mends ? <MendFields entry={entry} /> : null}
       <View style={{ flexDirection: 'row', gap: space(2), flexWrap: 'wrap' }}>
         <Button label={words.again} icon="send" compact busy={busy} onPress={() => void again()} />
         <Button label={words.save} icon="download" compact onPress={() => void save()} />
@@ -72,7 +79,7 @@ export function StoppedCard({ entry, onDiscard }: { entry: Entry; onDiscard: () 
   );
 }
 
-/** Where an entry can be changed; a note of a lesson is only sent again, saved or discarded. */
+/** The screen on which an entry can be changed; what has none is put right in place. */
 function mendingOf(entry: Entry): { label: string; to: string } | null {
   switch (entry.kind) {
     case 'student':
