@@ -5,12 +5,17 @@ import { builtName, root } from './steps.mjs';
  * How the built server is started: what to run, and with which settings.
  *
  * Small young generation and two malloc arenas: measured, they keep the server near 115 MB instead of 170 after a day's
- * pictures, at the same speed.
+ * pictures, at the same speed. A heap that grows by two fifths between collections: measured, 163 MB instead of 222 after
+ * twenty teachers at once have saved four thousand looks, at the same speed.
  */
 export function serverCommand({ port, dataDir }) {
   return {
     command: process.execPath,
-    args: ['--max-semi-space-size=2', join(root, 'server/dist/main.mjs')],
+    args: [
+      '--max-semi-space-size=2',
+      '--heap-growing-percent=40',
+      join(root, 'server/dist/main.mjs'),
+    ],
     env: {
       ...process.env,
       MALLOC_ARENA_MAX: '2',

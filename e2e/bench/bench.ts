@@ -118,6 +118,7 @@ report('20 clients saving looks, 99th percentile', load!.loadP99Ms, 'ms', 100);
 report('the same: most over least saves of a client', load!.mostOverLeast, '×', 1.5);
 report('the same: saves a second', load!.perSecond, '/s');
 report('Today while they save, 95th percentile', load!.todayP95Ms, 'ms', 60);
+report('memory of the server after that load, its threads too', load!.memoryMb, 'MB', 200);
 report(`working ${rederived!.looks} looks out anew`, rederived!.seconds, 's');
 printGrowth(growth);
 

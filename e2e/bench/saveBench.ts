@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { isWorkedOut, ROOT, type RunningStudio } from '../support/studio';
 import { quantile } from './figures';
+import { residentMb } from './serverBench';
 import { makeSubject, save, type Subject } from './subject';
 
 const CLIENTS = 20;
@@ -20,6 +21,8 @@ export interface SaveFigures {
   perSecond: number;
   mostOverLeast: number;
   todayP95Ms: number;
+  /** The server after that, its threads too. */
+  memoryMb: number;
 }
 
 /** Keeping a look against a bare insert, in turns; then twenty teachers at once, while somebody looks at Today. */
@@ -43,6 +46,7 @@ export async function saveFigures(studio: RunningStudio): Promise<SaveFigures> {
     perSecond: ms.length / SECONDS,
     mostOverLeast: Math.max(...counts) / Math.min(...counts),
     todayP95Ms: quantile(todayMs, 0.95),
+    memoryMb: residentMb(studio.process.pid!),
   };
 }
 

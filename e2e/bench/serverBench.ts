@@ -27,7 +27,7 @@ export async function serverFigures(
 }
 
 /** Memory that the process really holds, MB. */
-function residentMb(pid: number): number {
+export function residentMb(pid: number): number {
   const status = readFileSync(`/proc/${pid}/status`, 'utf8');
   return Number(/VmRSS:\s+(\d+)/.exec(status)![1]) / 1024;
 }

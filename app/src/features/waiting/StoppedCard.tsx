@@ -55,7 +55,15 @@ export function StoppedCard({ entry, onDiscard }: { entry: Entry; onDiscard: () 
       ) : null}
       {isMendable(entry) && mends ? <MendFields entry={entry} /> : null}
       <View style={{ flexDirection: 'row', gap: space(2), flexWrap: 'wrap' }}>
-        <Button label={words.again} icon="send" compact busy={busy} onPress={() => void again()} />
+        {mends ? null : (
+          <Button
+            label={words.again}
+            icon="send"
+            compact
+            busy={busy}
+            onPress={() => void again()}
+          />
+        )}
         <Button label={words.save} icon="download" compact onPress={() => void save()} />
         <Button label={words.discard} icon="delete-outline" compact onPress={onDiscard} />
       </View>
