@@ -39,6 +39,9 @@ export const RELAXED_POINTS: readonly HandPointName[] = FINGERS.flatMap(
   (finger) => FINGER_CHAIN[finger],
 );
 
+/** A hand whose knuckles, or whose first phalanx, lie this close has no size to measure by, pixels. */
+const LEAST_PX = 1;
+
 /**
  * Reads the relaxed hand off a picture's points.
  *
@@ -55,7 +58,7 @@ export function relaxedHandFrom(points: Partial<Record<HandPointName, Vec2>>): R
   const middle = points.middleMcp!;
   const across = Math.hypot(index.x - little.x, index.y - little.y);
   const yardstick = Math.hypot(points.middlePip!.x - middle.x, points.middlePip!.y - middle.y);
-  if (across === 0 || yardstick === 0) {
+  if (across < LEAST_PX || yardstick < LEAST_PX) {
     throw new InputError([{ code: 'coincidentPoints', where: 'hand' }]);
   }
   const toIndex = { x: (index.x - little.x) / across, y: (index.y - little.y) / across };

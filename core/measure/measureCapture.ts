@@ -44,7 +44,7 @@ export function measureCapture(
   const sds = firstOrderSds(readings.flat(), figure, capture, hand.middleFinger.sdMm);
   const tilts = boneTilts(capture, hand);
   let next = 0;
-  const measures = specs.map((spec, i) => {
+  const measures = specs.flatMap((spec, i) => {
     const own = sds.slice(next, (next += readings[i]!.length));
     const values = readings[i]!.map(({ value }) => value(figure));
     const band = bandFor(hold, spec.id, context);
@@ -52,6 +52,12 @@ export function measureCapture(
       return judgeCategory(spec, spec.rule.shares(values, own, figure), band);
     }
     const sd = Math.hypot(own[0]!, viewSdOf(spec, values[0]!));
+    if (!Number.isFinite(values[0]! + sd)) {
+      // Points so odd that a hair's breadth more makes it anything: no number is told.
+      const { id, family } = spec;
+      notMeasured.push({ id, family, reason: spec.hasRelaxed ? 'needsRelaxedHand' : 'offStick' });
+      return [];
+    }
     return judgeNumber(spec, values[0]!, sd, band, retakeFor(capture.view, spec.bones, tilts));
   });
   return { measures, notMeasured };

@@ -99,7 +99,9 @@ function fromSamples(
 }
 
 function judgedBySamples(measure: NumberMeasure, samples: Float64Array): NumberMeasure {
-  const sd = spreadAround(samples, measure.value);
+  const spread = spreadAround(samples, measure.value);
+  // Of points so odd that the draws run beyond all numbers the first-order doubt is told.
+  const sd = Number.isFinite(spread) ? spread : measure.sd;
   const { band } = measure;
   if (!band || measure.implausible || measure.retake) return { ...measure, sd };
   let [low, high, told] = [0, 0, 0];
@@ -123,7 +125,7 @@ function spreadAround(samples: Float64Array, value: number): number {
   let sum = 0;
   let told = 0;
   for (const sample of samples) {
-    if (Number.isNaN(sample)) continue;
+    if (!Number.isFinite(sample)) continue;
     sum += (sample - value) ** 2;
     told += 1;
   }
