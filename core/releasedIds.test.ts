@@ -1,5 +1,5 @@
 import { HOLD_IDS, holdById } from './holds';
-import { CAUSES, SIGNS } from './judge';
+import { CAUSES, CUES, SIGNS } from './judge';
 import { CONTEXTS, MEASURE_IDS, PLACES, VIEWS } from './measure';
 import { AIDS, WHOLE_HAND_TESTS } from './practice';
 import released from './releasedIds.json';
@@ -16,7 +16,7 @@ const now: Readonly<Record<string, readonly string[]>> = {
   ),
   signs: idsOf(SIGNS),
   causes: idsOf(CAUSES),
-  cues: CAUSES.flatMap(({ cues }) => cues),
+  cues: idsOf(CUES),
   measures: MEASURE_IDS,
   contexts: CONTEXTS,
   places: PLACES,

@@ -76,7 +76,7 @@ async function turnInSpace(page: Page, prefix: string): Promise<void> {
   await hand.locator('canvas').waitFor();
   await page.getByRole('button', { name: 'Lay the wanted hold over it' }).click();
   await page.getByRole('button', { name: 'Hide the wanted hold' }).waitFor();
-  await page.getByRole('heading', { name: 'The hand in space' }).scrollIntoViewIfNeeded();
+  await page.getByRole('heading', { name: 'The hand in 3D' }).scrollIntoViewIfNeeded();
   await hand.evaluate((element) => element.scrollIntoView({ block: 'center' }));
   await shoot(page, `${prefix}-space`);
 }

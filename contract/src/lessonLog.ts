@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CAUSES } from '@open-palm/core/judge';
+import { CAUSES, SIGNS } from '@open-palm/core/judge';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
 import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 import { dateSchema, instantSchema } from './bounds';
@@ -10,6 +10,10 @@ import { RESTARTS } from './restarts';
 
 const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
   error: (issue) => `there is no cause "${clip(String(issue.input))}"`,
+});
+
+const signId = z.string().refine((id) => SIGNS.some((sign) => sign.id === id), {
+  error: (issue) => `there is no sign "${clip(String(issue.input))}"`,
 });
 
 const xMm = z.number().min(-400).max(800);
@@ -60,7 +64,10 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       ...shared,
       kind: z.literal('cue'),
       checkId: idSchema,
-      cause: causeId,
+      /** Null where no cause was named: what was seen was corrected by itself. */
+      cause: causeId.nullable(),
+      /** What was corrected then. */
+      sign: signId.optional(),
       /** A shipped cue, or the id of one of the teacher's own. */
       cue: z.string().min(1).max(80),
       outcome: z.enum(['worked', 'notYet', 'skip']),
@@ -115,6 +122,16 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       kind: z.literal('hurt'),
       what: z.enum(['pain', 'numb']),
       word: wordSchema,
+    })
+    .strict(),
+  /** The one question of a lesson was answered; null for not sure. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('answer'),
+      checkId: idSchema,
+      sign: signId,
+      seen: z.boolean().nullable(),
     })
     .strict(),
   /** It does not hurt any more. */

@@ -6,7 +6,7 @@ export const causeWords = (newestFirst: readonly LogEntry[]): CauseWord[] =>
   [...newestFirst].reverse().flatMap((entry): CauseWord[] => {
     switch (entry.kind) {
       case 'cue':
-        return entry.outcome === 'worked'
+        return entry.outcome === 'worked' && entry.cause !== null
           ? [{ check: entry.checkId, kind: 'confirmed', cause: entry.cause }]
           : [];
       case 'cause': {

@@ -1,13 +1,20 @@
 import { z } from 'zod';
-import { HOLD_IDS } from '@open-palm/core/holds';
+import { adaptHold, HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
-import { AGE_BANDS, CAUSES, SIGNS } from '@open-palm/core/judge';
+import { AGE_BANDS, CAUSES, SIGNS, signsOf } from '@open-palm/core/judge';
+import { CONTEXTS } from '@open-palm/core/measure';
+import { settingsSchema } from './setup';
 import { issuesFromZod } from './zodIssues';
 
 const known = (kind: string, ids: readonly string[]) =>
   z.string().refine((id) => ids.includes(id), {
     error: (issue) => `there is no ${kind} "${String(issue.input)}"`,
   });
+
+const sign = known(
+  'sign',
+  SIGNS.map(({ id }) => id),
+);
 
 const count = z.number().int().nonnegative();
 
@@ -16,13 +23,18 @@ export const opJudgeFileSchema = z
   .object({
     hold: z.enum(HOLD_IDS as [string, ...string[]]),
     /** Seen present (true) or absent (false); what was not seen is left out. */
-    signs: z.record(
-      known(
-        'sign',
-        SIGNS.map(({ id }) => id),
-      ),
-      z.boolean(),
-    ),
+    signs: z.record(sign, z.boolean()),
+    /** Signs that came up since the start of the lesson: together they are a hand that tires. */
+    newSinceStart: z.array(sign).default([]),
+    /** What the bow did when the hold was looked at. */
+    context: z.enum(CONTEXTS).default('free'),
+    /** The teacher's answers where schools differ. */
+    settings: settingsSchema.default({}),
+    /** Something hurts; only watching. */
+    hurts: z.boolean().default(false),
+    watches: z.boolean().default(false),
+    /** Signs that were answered with "not sure": they are not asked again. */
+    answered: z.array(sign).default([]),
     /** The student's age: some causes are commoner at some ages. */
     age: z.enum(AGE_BANDS).nullable().default(null),
     /** In how many of this student's checks a cause was the one. */
@@ -52,10 +64,25 @@ export type OpJudgeFile = z.infer<typeof opJudgeFileSchema>;
  * Reads a judge file.
  *
  * @param content parsed JSON
- * @throws InputError with every part that is missing or not of its kind
+ * @throws InputError with every part that is missing or not of its kind, and every sign that the hold cannot have
  */
 export function readOpJudgeFile(content: unknown): OpJudgeFile {
   const result = opJudgeFileSchema.safeParse(content);
   if (!result.success) throw new InputError(issuesFromZod(result.error, 'file'));
-  return result.data;
+  const file = result.data;
+  const hold = adaptHold(holdById(file.hold), file.settings, { bow: 1, hand: 1 });
+  const shown = new Set(signsOf(hold).map(({ id }) => id));
+  const strangers = [...Object.keys(file.signs), ...file.newSinceStart].filter(
+    (id) => !shown.has(id),
+  );
+  if (strangers.length > 0) {
+    throw new InputError(
+      strangers.map((id) => ({
+        code: 'malformed',
+        where: `signs.${id}`,
+        params: { problem: `${file.hold} cannot show it` },
+      })),
+    );
+  }
+  return file;
 }

@@ -70,10 +70,12 @@ export function chosenOption(
 function mapBands(checkpoint: Checkpoint, change: (end: number) => number): Checkpoint {
   if (!('standing' in checkpoint)) return checkpoint;
   const map = (band: Band): Band => ('allowed' in band ? band : mapEnds(band, change));
-  const { band, byPlace, standing } = checkpoint;
+  const { band, inTheAir, playing, byPlace, standing } = checkpoint;
   return {
     standing,
     ...(band ? { band: map(band) } : {}),
+    ...(inTheAir ? { inTheAir: map(inTheAir) } : {}),
+    ...(playing ? { playing: map(playing) } : {}),
     ...(byPlace
       ? { byPlace: Object.fromEntries(Object.entries(byPlace).map(([at, b]) => [at, map(b)])) }
       : {}),

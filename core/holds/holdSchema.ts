@@ -38,13 +38,17 @@ const bandSchema = z.union([rangeSchema, allowedSchema]);
 export const NOT_APPLICABLE_REASONS = ['thumbUnderFrog', 'thumbOnTop', 'handBehindFrog'] as const;
 
 /**
- * How a hold treats one measure: with a band, with bands by place in the bow, shown without a verdict, or not at all,
+ * How a hold treats one measure: with a band, with bands in the air and by place in the bow, shown without a verdict, or not at all,
  * with the reason.
  */
 const checkpointSchema = z.union([
   z
     .object({
       band: bandSchema.optional(),
+      /** With the bow in the air or held by the other hand, where that differs. */
+      inTheAir: bandSchema.optional(),
+      /** While it plays, nobody knows where in the bow. */
+      playing: bandSchema.optional(),
       byPlace: z
         .object({ heel: bandSchema, middle: bandSchema, point: bandSchema })
         .partial()
@@ -53,7 +57,11 @@ const checkpointSchema = z.union([
       standing: standingSchema,
     })
     .strict()
-    .refine((c) => c.band !== undefined || c.byPlace !== undefined, 'a checkpoint needs a band'),
+    .refine(
+      ({ band, inTheAir, playing, byPlace }) =>
+        (band ?? inTheAir ?? playing ?? byPlace) !== undefined,
+      'a checkpoint needs a band',
+    ),
   z.object({ shownWithoutVerdict: z.literal(true) }).strict(),
   z.object({ notApplicable: z.enum(NOT_APPLICABLE_REASONS) }).strict(),
 ]);

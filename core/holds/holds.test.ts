@@ -89,7 +89,9 @@ describe('violin-shallow', () => {
     expect(bandFor(hold, 'littlePipFlexion', 'heel')).toEqual({ lo: 35, hi: 75 });
     expect(bandFor(hold, 'littlePipFlexion', 'free')).toEqual({ lo: 25, hi: 70 });
     expect(bandFor(hold, 'wristFlexion', 'point')).toEqual({ lo: -30, hi: 0 });
-    expect(bandFor(hold, 'wristFlexion', 'free')).toBeNull();
+    expect(bandFor(hold, 'wristFlexion', 'free')).toEqual({ lo: -10, hi: 25 });
+    expect(bandFor(hold, 'wristFlexion', 'playing-end')).toEqual({ lo: -30, hi: 35 });
+    expect(bandFor(hold, 'indexPipFlexion', 'point')).toBeNull();
   });
 
   it('never lets the thumb turn backward, even at the point', () => {

@@ -1,5 +1,3 @@
-import type { Cause } from './judgeSchema';
-
 /** What came of a cue with this student. */
 export interface CueOutcome {
   cue: string;
@@ -14,7 +12,7 @@ export interface CueOutcome {
  * @param own ids of the teacher's own cues for this cause
  */
 export function cueLadder(
-  { cues }: Pick<Cause, 'cues'>,
+  { cues }: { cues: readonly string[] },
   outcomes: readonly CueOutcome[],
   own: readonly string[] = [],
 ): string[] {

@@ -1,10 +1,18 @@
+import { holdById } from '../holds';
+import { CAUSES } from './knowledge';
 import { drillsOf } from './drillsOf';
 
-describe('drillsOf', () => {
-  const cause = { drills: ['tip-raise', 'thumb-release'] };
+const cause = (id: string) => CAUSES.find((one) => one.id === id)!;
 
-  it('takes off what loads the little finger while something hurts, and only then', () => {
-    expect(drillsOf(cause, false)).toEqual(['tip-raise', 'thumb-release']);
-    expect(drillsOf(cause, true)).toEqual(['thumb-release']);
+describe('drillsOf', () => {
+  it('offers what the hold lists, and leaves out what it does not', () => {
+    expect(drillsOf(cause('wristFlat'), holdById('violin-shallow'))).toEqual(['stick-crawl']);
+    // A bass bow is not walked up; a cellist who sits plays at no wall.
+    expect(drillsOf(cause('wristFlat'), holdById('french-bass-ring'))).toEqual([]);
+    expect(drillsOf(cause('shoulderSwing'), holdById('cello'))).toEqual([]);
+    expect(drillsOf(cause('thumbOnItsPad'), holdById('cello'))).toEqual([
+      'thumb-release',
+      'pencil-circle',
+    ]);
   });
 });

@@ -1,10 +1,10 @@
 import { holdById, HOLD_IDS } from '../holds';
 import { categoriesOf, specOf } from '../measure';
-import { CAUSES, causesOf, DRILLS, SIGNS } from './knowledge';
+import { CAUSES, causesOf, CUES, DRILLS, EXCLUSIVE, OPPOSITES, SIGNS } from './knowledge';
 
 describe('what is known of signs and causes', () => {
   it('has each id once', () => {
-    for (const list of [SIGNS, CAUSES, DRILLS]) {
+    for (const list of [SIGNS, CAUSES, CUES, DRILLS]) {
       const ids = list.map(({ id }) => id);
       expect(new Set(ids).size).toBe(ids.length);
     }
@@ -17,13 +17,29 @@ describe('what is known of signs and causes', () => {
       for (const sign of signs) expect(SIGNS.map(({ id }) => id)).toContain(sign);
       for (const drill of cause.drills) expect(DRILLS.map(({ id }) => id)).toContain(drill);
       expect(cause.signs.some(({ rank }) => rank === 1)).toBe(true);
+      // What tells of it is brought about by it.
+      for (const sign of cause.toldBy ?? []) expect(signs).toContain(sign);
     }
   });
 
-  it('leaves no sign but those without a cause of their own unexplained', () => {
+  it('says only cues that there are, and names only signs and causes that there are', () => {
+    const ids = (list: readonly { id: string }[]) => list.map(({ id }) => id);
+    for (const { cues } of [...CAUSES, ...SIGNS]) {
+      for (const cue of cues) expect(ids(CUES)).toContain(cue);
+    }
+    for (const id of EXCLUSIVE.flat()) expect(ids(CAUSES)).toContain(id);
+    for (const { one, other, becomes } of OPPOSITES) {
+      for (const id of [one.sign, other.sign, becomes]) expect(ids(SIGNS)).toContain(id);
+    }
+    for (const { onlyWith } of SIGNS) {
+      for (const id of onlyWith?.signs ?? []) expect(ids(SIGNS)).toContain(id);
+    }
+  });
+
+  it('leaves no sign but small ones, and what only beginners do, without a cause', () => {
     const explained = new Set(CAUSES.flatMap(({ signs }) => signs.map(({ sign }) => sign)));
-    const alone = SIGNS.map(({ id }) => id).filter((id) => !explained.has(id));
-    expect(alone).toEqual(['thumbPastNail', 'thumbOnTop', 'handLeansFar']);
+    const alone = SIGNS.filter(({ id }) => !explained.has(id));
+    expect(alone.every(({ minor, levels }) => minor ?? levels)).toBe(true);
   });
 
   it('reads categories that their measures have', () => {

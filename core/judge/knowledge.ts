@@ -2,19 +2,27 @@ import { z } from 'zod';
 import type { Hold } from '../holds';
 import contradictions from './data/contradictions.json';
 import causes from './data/causes.json';
+import cues from './data/cues.json';
 import drills from './data/drills.json';
+import exclusive from './data/exclusive.json';
 import numbers from './data/numbers.json';
+import opposites from './data/opposites.json';
 import signs from './data/signs.json';
 import {
   causeSchema,
   contradictionSchema,
+  cueSchema,
   drillSchema,
+  exclusiveSchema,
   numbersSchema,
+  oppositesSchema,
   signSchema,
   type Cause,
   type Contradiction,
+  type Cue,
   type Drill,
   type JudgeNumbers,
+  type Opposites,
   type Sign,
 } from './judgeSchema';
 
@@ -23,6 +31,15 @@ export const SIGNS: readonly Sign[] = z.array(signSchema).parse(signs);
 
 /** Every cause, in the order of inspection. */
 export const CAUSES: readonly Cause[] = z.array(causeSchema).parse(causes);
+
+/** Everything that is said to a student. */
+export const CUES: readonly Cue[] = z.array(cueSchema).parse(cues);
+
+/** Causes that exclude each other, in groups. */
+export const EXCLUSIVE: readonly (readonly string[])[] = z.array(exclusiveSchema).parse(exclusive);
+
+/** Opposites at two places that are one thing. */
+export const OPPOSITES: readonly Opposites[] = z.array(oppositesSchema).parse(opposites);
 
 export const DRILLS: readonly Drill[] = z.array(drillSchema).parse(drills);
 

@@ -5,7 +5,7 @@ describe('measureOfCause', () => {
   it('is the checkpoint of the first sign that is measured', () => {
     expect(measureOfCause('indexTooDeep')).toBe('indexDepth');
     // That the thumb shows through the gap is only seen; that it is straight is measured.
-    expect(measureOfCause('thumbTooDeep')).toBe('thumbIpFlexion');
+    expect(measureOfCause('thumbTooDeep')).toBe('thumbThrough');
     expect(measureOfCause('nobody')).toBeNull();
   });
 

@@ -21,7 +21,7 @@ describe('the end of a lesson against its start', () => {
     const good = [finding('thumbStraight', false), finding('wristHigh', false)];
     const tense = [finding('thumbStraight', true), finding('wristHigh', true)];
     const judgement = judgeFindings(sinceStart(good, tense), holdById('violin-shallow'));
-    expect(judgement).toMatchObject({ kind: 'toWorkOn', ranked: [{ cause: { id: 'stamina' } }] });
+    expect(judgement.map(({ cause }) => cause.id)).toEqual(['stamina']);
   });
 
   it('keeps what was wrong from the start as the placement fault that it is', () => {

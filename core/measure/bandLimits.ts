@@ -1,5 +1,5 @@
 import { PLAUSIBLE_FLEXION_DEG } from '../hand';
-import type { Band, Checkpoint, Hold, Range } from '../holds';
+import { bandsOf, type Band, type Hold, type Range } from '../holds';
 import type { Issue } from '../issue';
 import { specOf } from './catalogue';
 import { MEASURE_IDS, type MeasureId, type Unit } from './measureIds';
@@ -67,12 +67,3 @@ export function findHoldIssues(hold: Hold): Issue[] {
     }),
   ];
 }
-
-/** Every band of a checkpoint, along the bow as well. */
-export const bandsOf = (checkpoint: Checkpoint): Band[] =>
-  'standing' in checkpoint
-    ? [
-        ...(checkpoint.band ? [checkpoint.band] : []),
-        ...Object.values(checkpoint.byPlace ?? {}).filter((band) => band !== undefined),
-      ]
-    : [];

@@ -46,7 +46,7 @@ for (const [colorScheme, viewport] of [
         await page.getByRole('button', { name: 'As a table: The four families' }).click();
         await expectAccessible(page, 'weeks');
         await page.goto(new URL('/studio', page.url()).href);
-        await expect(page.getByRole('heading', { name: 'Take along' })).toBeVisible();
+        await expect(page.getByRole('heading', { name: 'Export' })).toBeVisible();
         await expectAccessible(page, 'files');
         await page.getByRole('button', { name: 'Back' }).click();
         await page.getByRole('link', { name: /Open Edda/ }).click();

@@ -40,7 +40,7 @@ for (const [colorScheme, viewport] of [
       await press(page, 'Back');
       await press(page, 'Back to the student');
       await press(page, 'Look at the hold');
-      await press(page, 'Ready first?');
+      await press(page, 'Before you start');
       await page.getByRole('radio', { name: 'too long' }).click();
       await expectAccessible(page, 'ready');
       await press(page, 'Back');

@@ -138,7 +138,7 @@ test('an instrument is added, with its own hold, bow and answers where schools d
 async function openStations(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'By tap' }).click();
   await page.getByRole('link', { name: 'Answer: Against the middle finger' }).click();
-  await page.getByRole('radio', { name: 'about −1.4 finger widths' }).click();
+  await page.getByRole('radio', { name: 'toward the little finger' }).click();
   await page.getByRole('button', { name: 'Back' }).click();
   await page.getByRole('button', { name: 'Rest is fine' }).click();
   for (const station of ['Fingers', 'Little finger', 'Wrist', 'Relaxation']) {

@@ -77,7 +77,7 @@ test('a straight thumb on violin: a cue in the teacher’s own words comes first
     .getByRole('radiogroup', { name: 'Ease' })
     .getByRole('radio', { name: 'better' })
     .click();
-  await page.getByLabel('A word about it (may stay empty)').fill('sound opened');
+  await page.getByLabel('A word about it (optional)').fill('sound opened');
   await press(page, 'Keep it');
   await expect(result.getByText('Noted.')).toBeVisible();
   await press(page, 'Save this look');
@@ -89,7 +89,7 @@ test('the teacher sees it differently: cause and verdict are kept, shown, and co
 }) => {
   await lookByTap(page, OSRIC);
   await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
-  await answerCheckpoint(page, 'What touches', 'the pad');
+  await answerCheckpoint(page, 'Part of the thumb on the stick', 'the pad');
   await restIsFine(page);
   const result = page.getByRole('main');
   await expect(result.getByRole('heading', { name: 'The thumb sits on its pad' })).toBeVisible();
@@ -99,7 +99,7 @@ test('the teacher sees it differently: cause and verdict are kept, shown, and co
   await expect(
     result.getByText('Your own eye put this first. Instead of: The thumb sits on its pad.'),
   ).toBeVisible();
-  await page.getByLabel('Why? (may stay empty)').fill('look at it');
+  await page.getByLabel('Why? (optional)').fill('look at it');
   await press(page, 'Keep it');
   await expect(result.getByText(/“look at it”/)).toBeVisible();
   // A verdict too: the bend is fine to this teacher's eye.
@@ -125,7 +125,7 @@ test('two marks that cannot both be are asked about, not averaged', async ({ pag
   await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
   await restIsFine(page);
   await expect(page.getByRole('heading', { name: 'Which was it?' })).toBeVisible();
-  await expect(page.getByText(/Both cannot be/)).toBeVisible();
+  await expect(page.getByText(/can’t both be true/)).toBeVisible();
   await press(page, 'I saw that the little finger is off the stick');
   await expect(page.getByRole('heading', { name: 'Which was it?' })).toHaveCount(0);
   await expect(
@@ -176,9 +176,9 @@ test('“it hurts” is one tap away, stops tests, and stays on the file until c
 
 test('what was not ready is noted with the look', async ({ page }) => {
   await openLook(page, OSRIC);
-  await press(page, 'Ready first?');
+  await press(page, 'Before you start');
   await page.getByRole('radio', { name: 'too long' }).click();
-  await page.getByLabel('What is wrong? (may stay empty)').fill('left hand too');
+  await page.getByLabel('What is wrong? (optional)').fill('left hand too');
   await press(page, 'All ready');
   await expect(page.getByText('Not ready: Thumbnail and nails')).toBeVisible();
   await press(page, 'By tap');

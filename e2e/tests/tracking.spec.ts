@@ -94,7 +94,7 @@ test('a promise stands on Today and in the file until it is kept', async ({ page
 
 test('an aid shows its steps, and stands on Today once its day is over', async ({ page }) => {
   await expect(rowOf(page, 'Tilda Brannock')).toContainText(
-    'Sleeve with finger outlines: was to be off by',
+    'Sleeve with finger outlines: was planned to come off on',
   );
   await openFile(page, 'Tilda Brannock');
   await expect(page.getByText(/An aid that stays becomes the hold/)).toBeVisible();

@@ -27,7 +27,7 @@ describe('measureFile', () => {
   it('answers the documented example with what was drawn in it', () => {
     const { measures, hold, warnings } = measureFile(example);
     const byId = new Map(measures.map((m) => [m.id, m]));
-    expect(hold).toEqual({ id: 'violin-shallow', version: 2 });
+    expect(hold).toEqual({ id: 'violin-shallow', version: 3 });
     expect(byId.get('indexDepth')).toMatchObject({ value: 1.5, unit: 'u', verdict: 'in' });
     expect(byId.get('indexDepth')!.band).toEqual({ lo: 1.1, hi: 1.9 });
     expect(byId.get('gap12')).toMatchObject({ value: 20, verdict: 'none', band: null });

@@ -17,7 +17,7 @@ import {
 } from '@open-palm/contract';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
-import { CAUSES } from '@open-palm/core/judge';
+import { CAUSES, SIGNS } from '@open-palm/core/judge';
 import { MEASURE_IDS, PLACES, POINT_NAMES, VIEWS } from '@open-palm/core/measure';
 import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 import {
@@ -338,7 +338,7 @@ function everyLogEntry(
   const kinds: Record<LogEntry['kind'], Record<string, fc.Arbitrary<unknown>>> = {
     cue: {
       checkId: look,
-      cause,
+      cause: fc.option(cause),
       cue: text(80),
       outcome: fc.constantFrom('worked', 'notYet', 'skip'),
     },
@@ -353,6 +353,11 @@ function everyLogEntry(
       word,
     },
     hurt: { what: fc.constantFrom('pain', 'numb'), word },
+    answer: {
+      checkId: look,
+      sign: fc.constantFrom(...SIGNS.map(({ id }) => id)),
+      seen: fc.option(fc.boolean()),
+    },
     cleared: { hurt: of },
     test: {
       checkId: fc.option(look),

@@ -1,20 +1,24 @@
+import type { BowKind } from '@open-palm/core/holds';
 import { Button } from '../kit/Button';
 import { Card } from '../kit/Card';
 import { Text } from '../kit/Text';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
+import { signText } from './signWords';
 
 const words = strings.which;
 
 /** Two signs that cannot both be: which of them was seen is asked, never averaged. */
 export function AskWhich({
   pair,
+  bow,
   onWhich,
 }: {
+  bow: BowKind;
   pair: readonly [string, string];
   onWhich?: (saw: string, not: string) => void;
 }) {
-  const nameOf = (sign: string) => strings.signs[sign] ?? sign;
+  const nameOf = (sign: string) => signText(sign, bow);
   const [first, second] = pair;
   return (
     <Card style={{ gap: space(2) }}>

@@ -149,6 +149,149 @@ const DRAWINGS: Record<Scene, (inks: Inks) => ReactNode> = {
       <Path d="M12 4H48V22H12Z" fill={tokens.frog} />
     </G>
   ),
+  // The bow lies on a string by its own weight.
+  onTheString: ({ tokens, skin }) => (
+    <G>
+      <Line x1={-50} y1={20} x2={50} y2={20} stroke={tokens.metal} strokeWidth={3} />
+      <Rect x={-52} y={-2} width={104} height={6} fill={tokens.wood} />
+      <Rect x={-52} y={14} width={104} height={4} fill={tokens.card} stroke={tokens.line} />
+      <Path d="M-52 4H-30V18H-52Z" fill={tokens.frog} />
+      <Ellipse cx={-34} cy={-12} rx={17} ry={10} fill={skin.fill} stroke={skin.line} />
+    </G>
+  ),
+  pencil: ({ tokens, skin }) => (
+    <G>
+      <Rect x={-46} y={-4} width={84} height={9} fill={tokens.amber} />
+      <Path d="M38 -4L52 0.5L38 5Z" fill={tokens.wood} />
+      <Fingers at={-26} skin={skin} />
+    </G>
+  ),
+  // The short end is held down, the long one is carried.
+  seesaw: ({ tokens, skin }) => (
+    <G>
+      <Path d="M-18 34L-8 10L2 34Z" fill={tokens.frog} />
+      <Rect x={-46} y={2} width={96} height={7} fill={tokens.wood} />
+      <Rect x={-44} y={-26} width={11} height={28} rx={5.5} fill={skin.fill} stroke={skin.line} />
+      <Path d="M46 -22V-4M40 -10L46 -3L52 -10" fill="none" stroke={tokens.amber} strokeWidth={3} />
+    </G>
+  ),
+  threeStops: ({ tokens }) => (
+    <G>
+      <Rect x={-50} y={-3} width={100} height={6} fill={tokens.wood} />
+      <Path d="M-50 3H-34V15H-50Z" fill={tokens.frog} />
+      {[-30, 4, 38].map((x) => (
+        <Circle key={x} cx={x} cy={-16} r={7} fill={tokens.amber} />
+      ))}
+    </G>
+  ),
+  indexLifted: ({ tokens, skin }) => (
+    <G>
+      <Bow tokens={tokens} />
+      <Fingers at={-30} skin={skin} />
+      <Rect x={22} y={-38} width={11} height={32} rx={5.5} fill={skin.fill} stroke={skin.line} />
+    </G>
+  ),
+  laid: ({ tokens, skin }) => (
+    <G>
+      <Bow tokens={tokens} />
+      <Fingers at={-26} skin={skin} />
+      <Path d="M-4 -40V-30M-9 -35L-4 -29L1 -35" fill="none" stroke={tokens.amber} strokeWidth={3} />
+    </G>
+  ),
+  armFloats: ({ tokens, skin }) => (
+    <G>
+      <Path
+        d="M-46 4Q-10 -14 38 0"
+        fill="none"
+        stroke={skin.line}
+        strokeWidth={18}
+        strokeLinecap="round"
+      />
+      <Path
+        d="M-46 4Q-10 -14 38 0"
+        fill="none"
+        stroke={skin.fill}
+        strokeWidth={16}
+        strokeLinecap="round"
+      />
+      <Path
+        d="M-50 28Q-38 20 -26 28T-2 28T22 28T46 28"
+        fill="none"
+        stroke={tokens.amber}
+        strokeWidth={3}
+      />
+    </G>
+  ),
+  armHangs: ({ tokens, skin }) => (
+    <G>
+      <Path d="M-6 -36V8" fill="none" stroke={skin.line} strokeWidth={18} strokeLinecap="round" />
+      <Path d="M-6 -36V8" fill="none" stroke={skin.fill} strokeWidth={16} strokeLinecap="round" />
+      <Path
+        d="M-14 10Q-18 36 -8 38Q4 38 4 14Z"
+        fill={skin.fill}
+        stroke={skin.line}
+        strokeWidth={1.4}
+      />
+      <Path
+        d="M22 -10Q34 4 22 22M32 -14Q48 4 32 28"
+        fill="none"
+        stroke={tokens.amber}
+        strokeWidth={3}
+      />
+    </G>
+  ),
+  mirror: ({ tokens, skin }) => (
+    <G>
+      <Rect
+        x={-30}
+        y={-38}
+        width={60}
+        height={76}
+        rx={8}
+        fill={tokens.card}
+        stroke={tokens.frog}
+        strokeWidth={4}
+      />
+      <Circle cx={0} cy={-14} r={9} fill={skin.fill} stroke={skin.line} />
+      <Path d="M-16 26Q-14 0 0 0Q14 0 16 26Z" fill={skin.fill} stroke={skin.line} />
+      <Line x1={-22} y1={16} x2={22} y2={4} stroke={tokens.wood} strokeWidth={4} />
+    </G>
+  ),
+  ball: ({ tokens, skin }) => (
+    <G>
+      <Circle cx={0} cy={12} r={22} fill={tokens.amber} />
+      <Path
+        d="M-34 28Q-44 -22 0 -26Q44 -22 34 28"
+        fill="none"
+        stroke={skin.line}
+        strokeWidth={15}
+        strokeLinecap="round"
+      />
+      <Path
+        d="M-34 28Q-44 -22 0 -26Q44 -22 34 28"
+        fill="none"
+        stroke={skin.fill}
+        strokeWidth={13}
+        strokeLinecap="round"
+      />
+    </G>
+  ),
+  tube: ({ tokens, skin }) => (
+    <G>
+      <Rect x={-48} y={-6} width={96} height={24} rx={12} fill={tokens.card} stroke={tokens.line} />
+      <Ellipse cx={40} cy={6} rx={6} ry={12} fill="none" stroke={tokens.line} />
+      <Fingers at={-24} skin={skin} />
+    </G>
+  ),
+  brush: ({ tokens, skin }) => (
+    <G>
+      <Rect x={-6} y={-36} width={12} height={30} rx={5} fill={tokens.wood} />
+      <Ellipse cx={0} cy={-20} rx={17} ry={10} fill={skin.fill} stroke={skin.line} />
+      <Rect x={-16} y={-6} width={32} height={10} fill={tokens.metal} />
+      <Path d="M-15 4Q-24 22 -30 30H4Q10 18 15 4Z" fill={tokens.frog} />
+      <Path d="M-46 34H46" stroke={tokens.amber} strokeWidth={4} />
+    </G>
+  ),
   nail: ({ tokens, skin }) => (
     <G>
       <Path

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { LogEntryOf, OwnCue } from '@open-palm/contract';
-import type { Cause } from '@open-palm/core/judge';
 import { Button } from '../kit/Button';
 import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
@@ -10,7 +9,7 @@ import { WordField } from '../kit/WordField';
 import { strings } from '../strings';
 import { CueEffect } from './CueEffect';
 import { CueFigure } from './CueFigure';
-import { ladderPlace } from './lesson';
+import { ladderPlace, type Ladder } from './lesson';
 import type { ThingFacts } from './Thing';
 
 const words = strings.cueTry;
@@ -20,18 +19,19 @@ export const cueWords = (cue: string, ownCues: readonly OwnCue[]): string =>
   strings.cues[cue] ?? ownCues.find(({ id }) => id === cue)?.words ?? cue;
 
 /** The cue to say now, with what came of it in one tap; then the next one of the ladder. */
-export function CueTry({ cause, facts }: { cause: Cause; facts: ThingFacts }) {
+export function CueTry({ ladder, facts }: { ladder: Ladder; facts: ThingFacts }) {
   const tokens = useTokens();
+  const { cause, sign } = ladder;
   const { student, checkId, log } = facts;
-  const { cue, worked, lastTried } = ladderPlace(cause, log.entries, log.ownCues, checkId);
+  const { cue, worked, lastTried } = ladderPlace(ladder, log.entries, log.ownCues, checkId);
   const [ownWords, setOwnWords] = useState<string | null>(null);
   const say = cue === null ? null : cueWords(cue, log.ownCues);
   const tell = (outcome: LogEntryOf<'cue'>['outcome']) =>
-    void log.add({ kind: 'cue', checkId, cause: cause.id, cue: cue!, outcome });
+    void log.add({ kind: 'cue', checkId, cause, ...(sign ? { sign } : {}), cue: cue!, outcome });
   const keepOwn = () => {
     const text = (ownWords ?? '').trim();
     setOwnWords(null);
-    if (text !== '') void log.add({ kind: 'ownCue', cause: cause.id, words: text });
+    if (text !== '' && cause !== null) void log.add({ kind: 'ownCue', cause, words: text });
   };
   return (
     <View
@@ -70,7 +70,7 @@ export function CueTry({ cause, facts }: { cause: Cause; facts: ThingFacts }) {
         <CueEffect key={lastTried.id} of={lastTried} log={log} />
       ) : null}
       {ownWords === null ? (
-        worked ? null : (
+        worked || cause === null ? null : (
           <Button label={words.ownWords} icon="pencil-outline" onPress={() => setOwnWords('')} />
         )
       ) : (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { CAUSES } from '@open-palm/core/judge';
+import { causesOf } from '@open-palm/core/judge';
 import { Button } from '../kit/Button';
 import { Choice, Choices } from '../kit/Choice';
 import { space } from '../kit/tokens';
@@ -21,7 +21,9 @@ export function OtherCause({ facts, first }: { facts: ThingFacts; first: string 
   const [why, setWhy] = useState('');
   const now = chosen?.cause ?? first;
   const likely = ranked.map(({ cause }) => cause.id);
-  const others = CAUSES.map(({ id }) => id).filter((id) => !likely.includes(id));
+  const others = causesOf(facts.hold)
+    .map(({ id }) => id)
+    .filter((id) => !likely.includes(id));
   const offered = (showsAll ? [...likely, ...others] : likely.slice(0, NEAREST + 1)).filter(
     (id) => id !== now,
   );

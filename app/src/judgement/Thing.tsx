@@ -1,45 +1,58 @@
 import { View } from 'react-native';
 import type { LogEntryOf, Student } from '@open-palm/contract';
-import { CAUSES, drillsOf, type Cause, type RankedCause } from '@open-palm/core/judge';
+import type { Hold } from '@open-palm/core/holds';
+import { CAUSES, chosenPoint, NUMBERS, type Point, type RankedCause } from '@open-palm/core/judge';
+import type { Context } from '@open-palm/core/measure';
 import type { LessonLog } from '../api/lessonLog';
 import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
 import { CueTry } from './CueTry';
-import { signWords } from './signWords';
+import { signSentence, signWords } from './signWords';
 
 const words = strings.workOn;
 
 /** What every thing to work on needs to know of the lesson. */
 export interface ThingFacts {
+  hold: Hold;
+  context: Context;
   student: Student;
   checkId: string;
   log: LessonLog;
-  isHurting: boolean;
   /** What the teacher put first, if they saw it differently. */
   chosen: LogEntryOf<'cause'> | null;
   ranked: readonly RankedCause[];
 }
 
 /**
- * One thing to work on: the cause, why it is this one, the cue to say now, what to practise. Without a ranked cause it
- * is what the teacher chose.
+ * One thing to work on: what was seen, why probably, the cue to say now, what to practise. Without a point it is what the
+ * teacher chose.
  */
 export function Thing({
   facts,
-  one,
+  point,
   isFirst,
+  others,
 }: {
   facts: ThingFacts;
-  one: RankedCause | null;
+  point: Point | null;
   isFirst: boolean;
+  /** Signs that the other things answer. */
+  others: readonly string[];
 }) {
   const tokens = useTokens();
-  const { chosen } = facts;
-  const cause = one?.cause ?? CAUSES.find(({ id }) => id === chosen?.cause) ?? null;
-  const isChosen = isFirst && chosen !== null && chosen.cause === cause?.id;
-  const { instead, word } = chosen ?? { instead: null, word: null };
+  const { hold, chosen, ranked } = facts;
+  const mine = point ?? chosenOf(facts);
+  if (!mine) return null;
+  const { signs, cues, drills } = mine;
+  const cause = point
+    ? (point.cause?.cause ?? null)
+    : CAUSES.find(({ id }) => id === chosen?.cause)!;
+  const leaves = (ranked.find((one) => one.cause === cause)?.leaves ?? []).filter(
+    (sign) => !others.includes(sign),
+  );
+  const heading = point ? signSentence(signs, hold.bow) : causeText(cause!.id);
   return (
     <View
       style={{
@@ -47,44 +60,61 @@ export function Thing({
         ...(isFirst ? {} : { borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(3) }),
       }}
     >
-      {cause ? (
-        <Text variant={isFirst ? 'heading' : 'figure'}>{strings.causes[cause.id] ?? cause.id}</Text>
+      <Text variant={isFirst ? 'heading' : 'figure'}>{heading}</Text>
+      {point ? <Why point={point} /> : <YourEye chosen={chosen!} />}
+      {!point && signs.length > 0 ? (
+        <Text variant="small">{words.because(signWords(signs, hold.bow))}</Text>
       ) : null}
-      {isChosen ? (
+      {isFirst && leaves.length > 0 ? (
         <Text variant="small" second>
-          {[
-            strings.otherEye.chosen,
-            ...(instead === null
-              ? []
-              : [strings.otherEye.instead(strings.causes[instead] ?? instead)]),
-            ...(word === null ? [] : [strings.otherEye.because(word)]),
-          ].join(' ')}
+          {words.leaves(signWords(leaves, hold.bow))}
         </Text>
       ) : null}
-      {one ? <Text variant="small">{words.because(signWords(one.explains))}</Text> : null}
-      {one && isFirst && one.leaves.length > 0 ? (
+      <CueTry
+        ladder={{ cues, cause: cause?.id ?? null, ...(cause ? {} : { sign: signs[0] }) }}
+        facts={facts}
+      />
+      {drills.length > 0 ? (
         <Text variant="small" second>
-          {words.leaves(signWords(one.leaves))}
+          {words.drills(drills.map((id) => strings.drills[id] ?? id).join(' · '))}
         </Text>
       ) : null}
-      {cause ? <CueTry cause={cause} facts={facts} /> : null}
-      {cause ? <Drills cause={cause} isHurting={facts.isHurting} /> : null}
     </View>
   );
 }
 
-/** What to practise; what loads the little finger is taken off while something hurts. */
-function Drills({ cause, isHurting }: { cause: Cause; isHurting: boolean }) {
-  const shown = drillsOf(cause, isHurting);
-  const isReduced = shown.length < cause.drills.length;
-  if (shown.length === 0 && !isReduced) return null;
+/** The teacher's own choice as a thing to work on. */
+function chosenOf({ hold, context, chosen, ranked }: ThingFacts) {
+  const cause = CAUSES.find(({ id }) => id === chosen?.cause);
+  if (!cause) return null;
+  const known = ranked.find((one) => one.cause.id === cause.id) ?? null;
+  return chosenPoint(cause, known, { hold, context, numbers: NUMBERS });
+}
+
+const causeText = (id: string): string => strings.causes[id] ?? id;
+
+/** A cause in the middle of a sentence. */
+const inSentence = (id: string): string => {
+  const text = causeText(id);
+  return text.charAt(0).toLowerCase() + text.slice(1);
+};
+
+/** Why it is so, as surely as it is known; nothing where the cause says no more than what was seen. */
+function Why({ point: { signs, cause, perhaps, or } }: { point: Point }) {
+  if (!cause) return null;
+  const saysTheSame = signs.length === 1 && cause.cause.toldBy?.includes(signs[0]!);
+  if (saysTheSame && !or) return null;
+  const why = (perhaps ? words.perhaps : words.probably)(inSentence(cause.cause.id));
+  return <Text>{or ? `${why} ${words.asLikely(inSentence(or.cause.id))}` : why}</Text>;
+}
+
+function YourEye({ chosen: { instead, word } }: { chosen: LogEntryOf<'cause'> }) {
   return (
     <Text variant="small" second>
       {[
-        ...(shown.length > 0
-          ? [words.drills(shown.map((id) => strings.drills[id] ?? id).join(' · '))]
-          : []),
-        ...(isReduced ? [strings.hurt.takenOff] : []),
+        strings.otherEye.chosen,
+        ...(instead === null ? [] : [strings.otherEye.instead(causeText(instead))]),
+        ...(word === null ? [] : [strings.otherEye.because(word)]),
       ].join(' ')}
     </Text>
   );

@@ -4,102 +4,180 @@ import { openHurts, type SeenSigns, type Student } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import {
   ageBandOf,
-  contradictionsIn,
   signsSinceStart,
   sinceStart,
-  worksOn,
+  type Advice,
   type Finding,
-  type Judgement,
 } from '@open-palm/core/judge';
+import type { Context } from '@open-palm/core/measure';
+import { studioNow } from '../api/clock';
 import type { LessonLog } from '../api/lessonLog';
 import { Card } from '../kit/Card';
 import { StateMark } from '../kit/StateMark';
 import { Text } from '../kit/Text';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
+import { AskOne } from './AskOne';
 import { AskWhich } from './AskWhich';
-import { chosenCause, findingsOfLesson, historyBefore, type SeenMeasure } from './lesson';
+import {
+  askedToday,
+  chosenCause,
+  findingsOfLesson,
+  historyBefore,
+  type SeenMeasure,
+} from './lesson';
 import { OtherCause } from './OtherCause';
-import { aspectWords, presentSigns, signWords } from './signWords';
+import { aspectWords, signSentence, signWords } from './signWords';
 import { Thing, type ThingFacts } from './Thing';
-import { useJudgement } from './useJudgement';
+import { useAdvice } from './useAdvice';
 
 const words = strings.workOn;
 
-/** What a judgement rests on. */
+/** What advice rests on. */
 export interface JudgedHold {
   measures: readonly SeenMeasure[];
   signs: SeenSigns;
   hold: Hold;
   student: Student;
-  /** The look in which cues are tried now. */
+  /** The look in which cues are tried now, and what the bow did in it. */
   checkId: string;
+  context: Context;
   log: LessonLog;
   /** What was found at the start of the same lesson, where this is its end. */
   start?: readonly Finding[] | null;
+  /** Only watching: what was seen is listed, nothing is corrected. */
+  watches?: boolean;
 }
 
-/** What to work on first: at most two things, why, and what to say; or that there is nothing to fix. */
+/** What to work on first: at most two things, what was seen, why, and what to say; or that there is nothing to fix. */
 export function WorkOnCard({
   onWhich,
+  onAnswer,
   ...judged
 }: JudgedHold & {
   /** Settles which of two signs that cannot both be was seen; without it they are only told. */
   onWhich?: (saw: string, not: string) => void;
+  /** Puts an answer into the look that is under way; without it the answer is noted beside the kept look. */
+  onAnswer?: (sign: string, seen: boolean) => void;
 }) {
-  const { measures, signs, hold, student, checkId, log, start = null } = judged;
+  const { measures, signs, hold, student, checkId, context, log, start = null, watches } = judged;
   const found = useMemo(
-    () => findingsOfLesson(measures, signs, log.entries),
-    [measures, signs, log.entries],
+    () => findingsOfLesson(measures, signs, log.entries, hold),
+    [measures, signs, log.entries, hold],
   );
   const findings = useMemo(() => (start ? sinceStart(start, found) : found), [start, found]);
   const history = useMemo(() => historyBefore(log.entries, checkId), [log.entries, checkId]);
-  const age = ageBandOf(student.birthYear, new Date().getFullYear());
-  const judgement = useJudgement(findings, hold, history, age);
-  const contradictions = contradictionsIn(found);
-  const isAsked = contradictions.length > 0;
+  const { isAsked, answered } = askedToday(log.entries, checkId, studioNow());
+  const advice = useAdvice(findings, {
+    hold,
+    context,
+    student: { history, age: ageBandOf(student.birthYear, studioNow().getFullYear()) },
+    level: student.level,
+    hurts: openHurts(log.entries).length > 0,
+    watches: watches ?? false,
+    asks: !isAsked,
+    answered,
+  });
+  if (advice === null) return null;
+  const { contradictions } = advice;
+  const answer = (sign: string, seen: boolean | null) => {
+    if (seen !== null) onAnswer?.(sign, seen);
+    void log.add({ kind: 'answer', checkId, sign, seen });
+  };
   return (
     <>
-      {contradictions.map(({ signs: pair }) => (
-        <AskWhich key={pair.join()} pair={pair} {...(onWhich ? { onWhich } : {})} />
-      ))}
-      {start ? <SinceStart cameUp={signsSinceStart(start, found)} /> : null}
+      {advice.kind === 'rest'
+        ? null
+        : contradictions.map(({ signs: pair }) => (
+            <AskWhich
+              key={pair.join()}
+              pair={pair}
+              bow={hold.bow}
+              {...(onWhich ? { onWhich } : {})}
+            />
+          ))}
+      {start && advice.kind !== 'rest' ? (
+        <SinceStart cameUp={signsSinceStart(start, found)} hold={hold} />
+      ) : null}
       {/* While two marks contradict each other, nobody can say that nothing is wrong. */}
-      {judgement === null || (isAsked && judgement.kind !== 'toWorkOn') ? null : (
-        <Outcome judgement={judgement} {...judged} />
+      {contradictions.length > 0 && advice.kind !== 'toWorkOn' ? null : (
+        <Outcome advice={advice} {...judged} />
       )}
+      {advice.kind === 'toWorkOn' && advice.ask ? (
+        <AskOne
+          sign={advice.ask.sign}
+          hold={hold}
+          student={student}
+          onAnswer={(seen) => answer(advice.ask!.sign, seen)}
+        />
+      ) : null}
     </>
   );
 }
 
 function Outcome({
-  judgement,
+  advice,
+  hold,
   student,
   checkId,
+  context,
   log,
-}: JudgedHold & { judgement: Judgement }): ReactNode {
-  if (judgement.kind === 'nothingSeen') return null;
+}: JudgedHold & { advice: Advice }): ReactNode {
   const chosen = chosenCause(log.entries, checkId);
+  switch (advice.kind) {
+    case 'nothingSeen':
+      return null;
+    case 'rest':
+      return (
+        <Card style={{ gap: space(2) }}>
+          <Text variant="heading">{words.rest}</Text>
+          <Text>{words.restHelp}</Text>
+        </Card>
+      );
+    case 'watched':
+      return (
+        <Card style={{ gap: space(2) }}>
+          <Text variant="label" second>
+            {words.watched}
+          </Text>
+          <Text>{signSentence(advice.signs, hold.bow)}</Text>
+          <Text variant="small" second>
+            {words.watchedHelp}
+          </Text>
+          <HoldsWell absent={advice.holds} present={advice.signs} />
+        </Card>
+      );
+    default:
+      break;
+  }
+  const told = advice.kind === 'toWorkOn' ? advice : null;
   const facts: ThingFacts = {
+    hold,
+    context,
     student,
     checkId,
     log,
-    isHurting: openHurts(log.entries).length > 0,
     chosen,
-    ranked: judgement.kind === 'toWorkOn' ? judgement.ranked : [],
+    ranked: told?.ranked ?? [],
   };
-  const isFine = judgement.kind === 'nothingToFix' && chosen === null;
-  const first = facts.ranked.find(({ cause }) => cause.id === chosen?.cause);
-  const things = worksOn(
-    first ? [first, ...facts.ranked.filter((other) => other !== first)] : facts.ranked,
+  const points = (told?.points ?? []).filter(
+    ({ cause }) => chosen === null || cause?.cause.id !== chosen.cause,
   );
-  // What the teacher sees may be a cause of which no sign was marked.
-  const isUnmarked = chosen !== null && first === undefined;
-  const shown = isUnmarked ? [null, ...things.slice(0, 1)] : things;
-  const isTie = judgement.kind === 'toWorkOn' && judgement.tie && chosen === null;
+  const shown = chosen === null ? points : [null, ...points.slice(0, 1)];
+  const present = [
+    ...new Set([
+      ...(told?.ranked ?? []).flatMap(({ explains, leaves }) => [...explains, ...leaves]),
+    ]),
+  ];
+  const noted = advice.kind === 'minor' ? advice.signs : [];
   return (
     <Card style={{ gap: space(3) }}>
-      {isFine ? (
+      {noted.length > 0 ? (
+        <View style={{ gap: space(1) }}>
+          <Text variant="heading">{signSentence(noted, hold.bow)}</Text>
+          <Text>{words.minor}</Text>
+        </View>
+      ) : shown.length === 0 ? (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
           <StateMark state="in" size={20} />
           <Text variant="heading" style={{ flex: 1 }}>
@@ -111,18 +189,17 @@ function Outcome({
           {shown.length > 1 ? words.first : words.only}
         </Text>
       )}
-      {isFine
-        ? null
-        : shown.map((one, i) => (
-            <Thing key={one?.cause.id ?? chosen?.cause} facts={facts} one={one} isFirst={i === 0} />
-          ))}
-      {isTie ? (
-        <Text variant="small" second>
-          {words.tie}
-        </Text>
-      ) : null}
-      <OtherCause facts={facts} first={facts.ranked[0]?.cause.id ?? null} />
-      <HoldsWell absent={judgement.holds} present={presentSigns(judgement)} />
+      {shown.map((point, i) => (
+        <Thing
+          key={point ? point.signs.join() : chosen?.cause}
+          facts={facts}
+          point={point}
+          isFirst={i === 0}
+          others={shown.flatMap((other) => (other && other !== point ? other.signs : []))}
+        />
+      ))}
+      <OtherCause facts={facts} first={points[0]?.cause?.cause.id ?? null} />
+      <HoldsWell absent={'holds' in advice ? advice.holds : []} present={[...present, ...noted]} />
     </Card>
   );
 }
@@ -142,14 +219,14 @@ function HoldsWell({ absent, present }: { absent: readonly string[]; present: re
   );
 }
 
-function SinceStart({ cameUp }: { cameUp: readonly string[] }) {
+function SinceStart({ cameUp, hold }: { cameUp: readonly string[]; hold: Hold }) {
   const told = strings.sinceStart;
   return (
     <Card style={{ gap: space(1) }}>
       <Text variant="strong" level={2}>
         {told.title}
       </Text>
-      <Text>{cameUp.length === 0 ? told.same : told.cameUp(signWords(cameUp))}</Text>
+      <Text>{cameUp.length === 0 ? told.same : told.cameUp(signWords(cameUp, hold.bow))}</Text>
       {cameUp.length > 0 ? (
         <Text variant="small" second>
           {told.stamina}

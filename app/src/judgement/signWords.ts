@@ -1,16 +1,20 @@
-import type { Judgement } from '@open-palm/core/judge';
+import type { BowKind } from '@open-palm/core/holds';
 import { strings } from '../strings';
 import { listWords } from '../strings/listWords';
 
-/** Signs in a sentence: "the thumb is straight and the index is deep". */
-export const signWords = (ids: readonly string[]): string =>
-  listWords(ids.map((id) => strings.signs[id] ?? id));
+/** A sign in words, as it is said of this bow. */
+export const signText = (id: string, bow: BowKind): string =>
+  strings.signsByBow[bow]?.[id] ?? strings.signs[id] ?? id;
 
-/** The signs that were there. */
-export function presentSigns(judgement: Judgement): string[] {
-  const [first] = judgement.kind === 'toWorkOn' ? judgement.ranked : [];
-  return first ? [...first.explains, ...first.leaves] : [];
-}
+/** Signs in a sentence: "the thumb is straight and the index is deep". */
+export const signWords = (ids: readonly string[], bow: BowKind): string =>
+  listWords([...new Set(ids.map((id) => signText(id, bow)))]);
+
+/** The same as a sentence of its own. */
+export const signSentence = (ids: readonly string[], bow: BowKind): string => {
+  const text = signWords(ids, bow);
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+};
 
 /** How many aspects are named: a list that nobody reads praises nothing. */
 const MOST_ASPECTS = 6;

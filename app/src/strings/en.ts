@@ -17,15 +17,15 @@ import * as todayWords from './en/today';
 const sides: Record<Side, string> = { right: 'Right hand', left: 'Left hand' };
 const levels: Record<Level, string> = {
   beginner: 'Beginner',
-  intermediate: 'On the way',
+  intermediate: 'Intermediate',
   advanced: 'Advanced',
 };
 const skinTones: Record<SkinTone, string> = {
-  clay: 'Clay',
-  sand: 'Sand',
-  amber: 'Amber',
-  umber: 'Umber',
-  ebony: 'Ebony',
+  clay: 'Tone 3',
+  sand: 'Tone 1',
+  amber: 'Tone 2',
+  umber: 'Tone 4',
+  ebony: 'Tone 5',
 };
 
 /** Every sentence a person reads, in English. Another language is another object of this shape. */
@@ -64,7 +64,7 @@ export const en = {
     addTitle: 'A new student',
     editTitle: (name: string) => `About ${name}`,
     name: 'Name',
-    birthYear: 'Year of birth (may stay empty)',
+    birthYear: 'Year of birth (optional)',
     instrument: 'Instrument',
     hold: 'Hold',
     side: 'Which hand holds the bow?',
@@ -145,7 +145,14 @@ export const en = {
     family: 'Which part?',
     checkpoint: 'Which checkpoint?',
     where: 'Where in the bow?',
-    everywhere: 'everywhere',
+    bandPlaces: {
+      everywhere: 'everywhere',
+      inTheAir: 'in the air',
+      playing: 'while playing',
+      heel: 'at the heel',
+      middle: 'at the middle',
+      point: 'at the point',
+    },
     noBand: 'No band: shown without a verdict.',
     asEverywhere: 'As everywhere else.',
     setBand: 'Set a band here',

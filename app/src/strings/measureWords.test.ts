@@ -28,7 +28,9 @@ describe('measure words', () => {
   it('tell a number with its doubt in its unit', () => {
     expect(valueWords(thumb)).toBe('−4° ± 5°');
     expect(valueWords({ ...thumb, unit: 'mm', value: 20.13, sd: 1.4 })).toBe('20 ± 1 mm');
-    expect(valueWords({ ...thumb, unit: 'u', value: 1.37, sd: 0.17 })).toBe('1.4 ± 0.2 joints');
+    expect(valueWords({ ...thumb, unit: 'u', value: 1.37, sd: 0.17 })).toBe(
+      'between first and second joint from the tip (1.4 ± 0.2)',
+    );
   });
 
   it('never tell a doubt of nothing, nor a minus before zero', () => {

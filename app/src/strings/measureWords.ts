@@ -72,8 +72,24 @@ export function tapWords({ measure, answer }: Tap): string {
 export function valueWords(measure: Measure): string {
   if (measure.kind === 'looked') return strings.result.lookedAt;
   if (measure.kind === 'category') return categoryName(measure.id, measure.value);
+  if (measure.unit === 'u') {
+    const { value, sd, unit } = measure;
+    const told = `${plainNumber(value, unit)} ± ${plainNumber(doubt(sd, unit), unit)}`;
+    return `${depthWords(value)} (${told})`;
+  }
   return numberWords(measure);
 }
+
+/** Where the stick lies on a finger, by the joints from its tip. */
+function depthWords(u: number): string {
+  const { joints } = strings;
+  const nearest = Math.round(u);
+  if (Math.abs(u - nearest) <= AT_A_JOINT_U) return joints.at[Math.max(0, Math.min(3, nearest))]!;
+  return joints.between[Math.max(0, Math.min(2, Math.floor(u)))]!;
+}
+
+/** So near it lies at the joint, in joint units. */
+const AT_A_JOINT_U = 0.2;
 
 /** A number with its doubt, in its unit. */
 export function numberWords({

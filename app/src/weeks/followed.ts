@@ -12,7 +12,7 @@ import {
   type Student,
   type TrackedNumber,
 } from '@open-palm/contract';
-import { measureOfCause } from '@open-palm/core/judge';
+import { measureSpokenOf } from '@open-palm/core/judge';
 import type { Context, Place } from '@open-palm/core/measure';
 import {
   sinceBaseline,
@@ -90,7 +90,7 @@ export function follow(
     checks.map(({ tracked }) => tracked),
     {
       restarts,
-      workingOn: said === undefined ? null : measureOfCause(said.cause),
+      workingOn: said === undefined ? null : measureSpokenOf(said.cause, said.sign),
       lessonDay: student.lesson && lessonDayOf(student.lesson.day),
       audits: student.audits,
     },

@@ -1,6 +1,6 @@
 import type { HandFile } from '@open-palm/contract';
 import type { TipRaiseStart } from '@open-palm/core/balance';
-import type { Judgement } from '@open-palm/core/judge';
+import type { Advice } from '@open-palm/core/judge';
 import type {
   JudgeQuestion,
   TipRaiseQuestion,
@@ -23,11 +23,11 @@ export function startJudge(): Worker {
   return worker;
 }
 
-/** What to work on first, worked out in a worker that is started once and kept. */
-export async function askJudge(question: JudgeQuestion): Promise<Judgement> {
+/** What to say next, worked out in a worker that is started once and kept. */
+export async function askJudge(question: JudgeQuestion): Promise<Advice> {
   const answer = await ask(question);
-  if (!('judgement' in answer)) throw new Error('the worker answered another question');
-  return answer.judgement;
+  if (!('advice' in answer)) throw new Error('the worker answered another question');
+  return answer.advice;
 }
 
 /** Where a student begins the tip raise, worked out in the same worker. */

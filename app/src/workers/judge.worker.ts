@@ -1,4 +1,4 @@
-import { judgeFindings } from '@open-palm/core/judge';
+import { advise } from '@open-palm/core/judge';
 import { tipRaiseAdvice } from '../lever/startingLever';
 import type { WorkerAnswer, WorkerQuestion } from './judgeMessages';
 
@@ -8,6 +8,6 @@ self.onmessage = ({ data }: MessageEvent<WorkerQuestion>) => {
   const answer: WorkerAnswer =
     'handFile' in data
       ? { number, tipRaise: tipRaiseAdvice(data.handFile, new Date(data.now)) }
-      : { number, judgement: judgeFindings(data.findings, data.hold, data.student) };
+      : { number, advice: advise(data.findings, data.facts) };
   self.postMessage(answer);
 };

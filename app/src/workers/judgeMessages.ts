@@ -1,16 +1,14 @@
 import type { HandFile } from '@open-palm/contract';
 import type { TipRaiseStart } from '@open-palm/core/balance';
-import type { Hold } from '@open-palm/core/holds';
-import type { Finding, Judgement, StudentPriors } from '@open-palm/core/judge';
+import type { Advice, AdviceFacts, Finding } from '@open-palm/core/judge';
 
 /** What the judge worker is asked; the number comes back with the answer. */
 export type WorkerQuestion = { number: number } & (JudgeQuestion | TipRaiseQuestion);
 
-/** What to work on first. */
+/** What to say next. */
 export interface JudgeQuestion {
   findings: readonly Finding[];
-  hold: Pick<Hold, 'bow'>;
-  student: StudentPriors;
+  facts: AdviceFacts;
 }
 
 /** Where to begin the tip raise: asked here so that the lever is not part of every first load. */
@@ -20,6 +18,4 @@ export interface TipRaiseQuestion {
   now: number;
 }
 
-export type WorkerAnswer = { number: number } & (
-  { judgement: Judgement } | { tipRaise: TipRaiseStart }
-);
+export type WorkerAnswer = { number: number } & ({ advice: Advice } | { tipRaise: TipRaiseStart });

@@ -12,7 +12,7 @@ import {
   type Student,
   type TrackCheck,
 } from '@open-palm/contract';
-import { measureOfCause } from '@open-palm/core/judge';
+import { measureSpokenOf } from '@open-palm/core/judge';
 import type { GripContacts } from '@open-palm/core/measure';
 import { trackStanding } from '@open-palm/core/track';
 import { seenNow, type SeenNow } from '../lastSeen/handFile';
@@ -68,5 +68,5 @@ export function deriveStanding(facts: StandingFacts): DerivedStanding {
 /** The checkpoint that is worked on: of the cause that something was last said about. */
 function workedOn(newestFirst: readonly LogEntry[]): string | null {
   const said = newestFirst.find((entry) => entry.kind === 'cue');
-  return said === undefined ? null : measureOfCause(said.cause);
+  return said === undefined ? null : measureSpokenOf(said.cause, said.sign);
 }

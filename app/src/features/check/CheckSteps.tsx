@@ -163,6 +163,7 @@ export function CheckSteps({
           side={student.side}
           skinTone={student.skinTone}
           context={context}
+          level={student.level}
           taps={taps}
           seen={state.signs}
           watching={hides}
@@ -220,6 +221,7 @@ export function CheckSteps({
           log={log}
           start={context === 'playing-end' ? start : null}
           hides={hides}
+          watches={draft.watching}
           saving={saving}
           failure={failure}
           onFinish={() => onChange({ isDone: true })}
@@ -230,6 +232,7 @@ export function CheckSteps({
           }
           onTaps={() => onChange({ step: 'stations', station: 0 })}
           onWhich={(saw, not) => setState((now) => markSigns(now, { [saw]: true, [not]: false }))}
+          onAnswer={(sign, seen) => setState((now) => markSigns(now, { [sign]: seen }))}
           onSave={(told) =>
             keep(
               {

@@ -45,7 +45,7 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
   const { student, ownHolds } = handFile;
   const { captures, taps, grip, readiness } = check;
   const seen = useMemo(
-    () => check.measures.map((merged) => ({ checkId: check.id, merged })),
+    () => check.measures.map((merged) => ({ checkId: check.id, context: check.context, merged })),
     [check],
   );
   const log = useLessonLog(handFile);
@@ -138,6 +138,7 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
           hold={hold}
           student={student}
           checkId={check.id}
+          context={check.context}
           log={log}
         />
         <OtherEyeProvider value={eye}>

@@ -50,6 +50,7 @@ export function ResultStep({
   log,
   start,
   hides,
+  watches,
   saving,
   failure,
   onFinish,
@@ -58,6 +59,7 @@ export function ResultStep({
   onPicture,
   onTaps,
   onWhich,
+  onAnswer,
   onSave,
 }: {
   student: Student;
@@ -72,6 +74,8 @@ export function ResultStep({
   start: readonly Finding[] | null;
   /** Whether verdicts wait until the look is done. */
   hides: boolean;
+  /** Only watching: what was seen is listed, nothing is corrected. */
+  watches: boolean;
   saving: boolean;
   failure: string | null;
   /** The look is done: verdicts may be seen. */
@@ -82,6 +86,8 @@ export function ResultStep({
   onTaps: () => void;
   /** Settles which of two signs that cannot both be was seen. */
   onWhich: (saw: string, not: string) => void;
+  /** The answer to the one question becomes a sign of the look. */
+  onAnswer: (sign: string, seen: boolean) => void;
   /** With what was told. */
   onSave: (told: readonly MergedMeasure[]) => void;
 }) {
@@ -100,7 +106,10 @@ export function ResultStep({
   );
   const { measures, notMeasured } = useSampledBreakdown(look, hold, hand, fits, firstOrder);
   const contacts = useMemo(() => checkContacts(look, hold), [look, hold]);
-  const seen = useMemo(() => measures.map((merged) => ({ checkId, merged })), [measures, checkId]);
+  const seen = useMemo(
+    () => measures.map((merged) => ({ checkId, context: look.context, merged })),
+    [measures, checkId, look.context],
+  );
   const eye = useLessonEye(seen, log);
   const shown = hides ? { thumbIpFlexionDeg: null, verdicts: {} } : shownBy(measures);
   const photographs = (
@@ -191,9 +200,12 @@ export function ResultStep({
               hold={hold}
               student={student}
               checkId={checkId}
+              context={look.context}
               log={log}
               start={start}
+              watches={watches}
               onWhich={onWhich}
+              onAnswer={onAnswer}
             />
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
             <OtherEyeProvider value={eye}>

@@ -6,6 +6,7 @@ import {
   type Check,
   type HandFile,
   type Letter,
+  openHurts,
 } from '@open-palm/contract';
 import { ageBandOf } from '@open-palm/core/judge';
 import { useLessonLog } from '../../api/lessonLog';
@@ -14,9 +15,9 @@ import { useCheck, useFileOfCheck } from '../../api/queries';
 import { useEntries } from '../../api/sync/useSync';
 import { findHold } from '../../holdBook/holdBook';
 import { findingsOfLesson, historyBefore } from '../../judgement/lesson';
-import { useJudgement } from '../../judgement/useJudgement';
+import { useAdvice } from '../../judgement/useAdvice';
 import { Loaded } from '../../kit/Loaded';
-import { firstDraft } from './firstDraft';
+import { firstDraft, POINTS } from './firstDraft';
 import { findLetter } from './letters';
 import { LetterEditor } from './LetterEditor';
 
@@ -64,21 +65,30 @@ function Feedback({
     [check, ownHolds],
   );
   const findings = findingsOfLesson(
-    check.measures.map((merged) => ({ checkId: check.id, merged })),
+    check.measures.map((merged) => ({ checkId: check.id, context: check.context, merged })),
     check.signs,
     log.entries,
+    hold,
   );
   const age = ageBandOf(student.birthYear, new Date().getFullYear());
-  const judgement = useJudgement(findings, hold, historyBefore(log.entries, check.id), age);
+  const advice = useAdvice(findings, {
+    hold,
+    context: check.context,
+    student: { history: historyBefore(log.entries, check.id), age },
+    hurts: openHurts(log.entries).length > 0,
+    asks: false,
+    most: POINTS,
+  });
   // The newest wording, sent or not, is what is gone on with.
   const waits = useEntries().find(({ kind, id }) => kind === 'letter' && id === check.id);
   const unsent = waits?.kind === 'letter' ? waits.body : null;
-  if (judgement === null) return null;
+  if (advice === null) return null;
   return (
     <LetterEditor
       check={check}
       initial={
-        unsent ?? (letter ? letterInputOf(letter) : firstDraft(check, student, judgement, log))
+        unsent ??
+        (letter ? letterInputOf(letter) : firstDraft(check, student, advice, log, hold.bow))
       }
       basedOn={letter?.version ?? 0}
       studentName={student.name}

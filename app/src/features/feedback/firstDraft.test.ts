@@ -1,8 +1,8 @@
 import { letterText, type Check, type LogEntry, type Student } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
-import { judgeFindings, type Finding } from '@open-palm/core/judge';
+import { advise, type Finding } from '@open-palm/core/judge';
 import type { LessonLog } from '../../api/lessonLog';
-import { firstDraft } from './firstDraft';
+import { firstDraft, POINTS } from './firstDraft';
 import { movePoint } from './PointFields';
 
 const check = {
@@ -17,7 +17,18 @@ const found = (present: string[], absent: string[] = []): Finding[] => [
   ...absent.map((sign) => ({ sign, present: false, group: sign })),
 ];
 const draft = (findings: Finding[], entries: LogEntry[] = []) =>
-  firstDraft(check, student, judgeFindings(findings, holdById('violin-shallow')), log(entries));
+  firstDraft(
+    check,
+    student,
+    advise(findings, {
+      hold: holdById('violin-shallow'),
+      hurts: entries.some(({ kind }) => kind === 'hurt'),
+      asks: false,
+      most: POINTS,
+    }),
+    log(entries),
+    'violin',
+  );
 
 describe('a letter to begin with', () => {
   it('praises what holds, and makes up to four points in order, each with its cue', () => {
@@ -28,17 +39,19 @@ describe('a letter to begin with', () => {
       ),
     );
     expect(opening).toBe(
-      'Dear Wilma, thank you for the look at your bow hand. What holds well already: the little finger’s place.',
+      'Dear Wilma, thank you for showing me your bow hold. What holds well already: the little finger’s place.',
     );
     expect(points).toHaveLength(4);
     expect(points[0]).toMatch(/thumb/i);
   });
 
-  it('adds what to practise where there are few points, but nothing that loads a little finger that hurts', () => {
+  it('adds what to practise where there are few points, and only rest where it hurts', () => {
     const off = found(['littleOff']);
-    expect(draft(off).points.at(-1)).toMatch(/raise the tip slowly, lift one finger at a time/);
+    expect(draft(off).points.at(-1)).toMatch(/raise the tip slowly; lift one finger at a time/);
     const hurt = { id: 'h', kind: 'hurt', what: 'pain' } as LogEntry;
-    expect(draft(off, [hurt]).points.join()).not.toMatch(/raise the tip/);
+    expect(draft(off, [hurt]).points).toEqual([
+      'Rest until it no longer hurts, and tell me how it is.',
+    ]);
   });
 
   it('says the cue that worked with this student', () => {
@@ -47,11 +60,11 @@ describe('a letter to begin with', () => {
       kind: 'cue',
       checkId: 'before',
       cause: 'indexTooDeep',
-      cue: 'find-the-arch',
+      cue: 'index-slide',
       outcome: 'worked',
     } as LogEntry;
     expect(draft(found(['indexDeep']), [worked]).points[0]).toBe(
-      'The index has sunk too deep. Find the arch of the index, and let the stick rest in it.',
+      'The index is deep. Slide the index to and fro: where does the tip of the bow sink by itself? Stop there.',
     );
   });
 

@@ -48,7 +48,8 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
   const taught = findHold(setup.holdId, ownHolds);
   const { hold } = gripFacts(gripOf(student, setup, taught, null), taught, null);
   const seen = useMemo(
-    () => lastSeen.map(({ latest }) => ({ checkId: latest.checkId, merged: latest.merged })),
+    () =>
+      lastSeen.map(({ latest: { checkId, context, merged } }) => ({ checkId, context, merged })),
     [lastSeen],
   );
   const measures = seen.map(({ merged }) => merged);
@@ -123,6 +124,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
               hold={hold}
               student={student}
               checkId={latest.id}
+              context={latest.context}
               log={log}
             />
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}

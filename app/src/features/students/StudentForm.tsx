@@ -2,6 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
+import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { z } from 'zod';
 import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/contract';
@@ -13,6 +14,8 @@ import { BackHeader } from '../../kit/BackHeader';
 import { Button } from '../../kit/Button';
 import { Notice } from '../../kit/Notice';
 import { Screen } from '../../kit/Screen';
+import { space } from '../../kit/tokens';
+import { SKINS } from '../../portrait/skin';
 import { strings } from '../../strings';
 import { Text } from '../../kit/Text';
 import { AuditsField } from './AuditsField';
@@ -141,6 +144,18 @@ export function StudentForm({
         question={words.skinTone}
         options={SKIN_TONES}
         nameOf={(tone) => strings.skinTones[tone]}
+        drawn={(tone) => (
+          <View
+            style={{
+              width: space(8),
+              height: space(5),
+              borderRadius: space(2),
+              borderWidth: 1,
+              borderColor: SKINS[tone].line,
+              backgroundColor: SKINS[tone].fill,
+            }}
+          />
+        )}
       />
       <LessonFields control={control} setValue={setValue} />
       <OneOf

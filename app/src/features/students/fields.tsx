@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Controller, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -69,6 +70,7 @@ export function OneOf<T extends string>({
   options,
   nameOf,
   usual,
+  drawn,
   onChosen,
 }: {
   control: Control<StudentInput>;
@@ -78,6 +80,8 @@ export function OneOf<T extends string>({
   nameOf: (option: T) => string;
   /** What stands until something is chosen. */
   usual?: T;
+  /** A drawing above an option's name. */
+  drawn?: (option: T) => ReactNode;
   onChosen?: (option: T) => void;
 }) {
   return (
@@ -96,7 +100,9 @@ export function OneOf<T extends string>({
                 field.onChange(option);
                 onChosen?.(option);
               }}
-            />
+            >
+              {drawn?.(option)}
+            </Choice>
           ))}
         </Choices>
       )}

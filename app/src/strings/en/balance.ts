@@ -112,7 +112,7 @@ export const balance = {
     none: 'Without an index ahead of the thumb, nothing carries the bow’s weight across the strings.',
     weight: 'weight',
   },
-  drag: 'Drag what has a ring.',
+  drag: 'Drag any ringed mark.',
   held: 'What the hand does',
   whatIf: {
     title: 'What if?',

@@ -4,9 +4,9 @@ export const feedback = {
   title: 'Feedback',
   open: 'Write feedback',
   heading: (name: string, day: string) => `${name}: the bow hand, ${day}`,
-  opening: (name: string) => `Dear ${name}, thank you for the look at your bow hand.`,
+  opening: (name: string) => `Dear ${name}, thank you for showing me your bow hold.`,
   holds: (list: string) => `What holds well already: ${list}.`,
-  point: (cause: string, cue: string) => `${cause}. ${cue}`,
+  point: (seen: string, cue: string) => `${seen} ${cue}`,
   practise: (drills: string) =>
     `To practise, a minute or two several times a day: ${drills}. Stop when anything hurts.`,
   closing:
@@ -32,6 +32,7 @@ export const feedback = {
   mailed: (file: string) => `The mail lies ready as ${file} in the studio’s data folder.`,
   mailedBefore: (ago: string) => `Put into the outbox ${ago}.`,
   notKept: 'This was not kept yet:',
+  rest: 'Rest until it no longer hurts, and tell me how it is.',
   noPoints: 'Nothing to fix was seen. Praise what holds, and add a point of your own if you like.',
   noPicture: 'This look has no picture; the letter goes without one.',
 };

@@ -16,7 +16,7 @@ const refusals: Partial<Record<IssueCode, (what: string) => string>> = {
 };
 
 export const fit = {
-  title: 'The hand in space',
+  title: 'The hand in 3D',
   needsMore:
     'Mark the whole hand, thumb and fingers, in two pictures from different sides: then its bends are told in space, which no flat picture can.',
   working: 'Fitting a hand to the points',

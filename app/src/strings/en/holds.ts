@@ -66,13 +66,13 @@ export const settings: Record<string, SettingWords> = {
       straddling: 'across stick and frog',
       bareStick: 'on the bare stick',
       ferrule: 'at the ferrule',
-      notSaid: 'no say',
+      notSaid: 'no preference',
     },
   },
   thumbnail: {
     question: 'What does the thumbnail touch?',
     why: 'Against the frog the grip is wider, against the stick narrower: it goes by the size of the hand.',
-    options: { either: 'no say', frog: 'the frog', stick: 'the stick' },
+    options: { either: 'no preference', frog: 'the frog', stick: 'the stick' },
   },
   thumbOpposes: {
     question: 'Which finger does the thumb face?',
@@ -103,7 +103,7 @@ export const settings: Record<string, SettingWords> = {
     question: 'What lies at the frog’s eye?',
     why: 'The ring finger covers it in deeper holds; in others the little finger stands just behind it.',
     options: {
-      free: 'no say',
+      free: 'no preference',
       ringCovers: 'the ring finger covers it',
       littleBehind: 'the little finger stands behind it',
     },
@@ -111,7 +111,22 @@ export const settings: Record<string, SettingWords> = {
   celloLittle: {
     question: 'Where is the little finger?',
     why: 'Hanging over is usual; on top is a variant that is fine as long as it is not locked straight.',
-    options: { over: 'hanging over', top: 'on top' },
+    options: { over: 'hanging over', top: 'on top', flat: 'flat on the frog' },
+  },
+  fiddleLittle: {
+    question: 'How does the little finger lie?',
+    why: 'Resting long is common; curled on top it tilts the hand and frees the wrist. Collapsed is wrong in both.',
+    options: { long: 'long and resting', curled: 'curled, on top' },
+  },
+  ferrule: {
+    question: 'Which finger meets the metal?',
+    why: 'The middle or the ring finger: it moves the whole hand a little forward or back.',
+    options: { middle: 'the middle finger', ring: 'the ring finger' },
+  },
+  ringInThroat: {
+    question: 'Where is the ring finger?',
+    why: 'Inside the throat, or beside it: both are taught. It is noted, and not judged.',
+    options: { throat: 'inside the throat', beside: 'beside the throat' },
   },
   ringAndLittle: {
     question: 'Ring and little finger',

@@ -1,4 +1,4 @@
-import { CAUSES, DRILLS, SIGNS } from '@open-palm/core/judge';
+import { CAUSES, CUES, DRILLS, SIGNS } from '@open-palm/core/judge';
 import { CUE_FIGURES } from '../../judgement/cueFigures';
 import { aspects, causes, cues, drills, signs } from './judging';
 
@@ -9,7 +9,7 @@ describe('the words of what to work on', () => {
     expect(keys(signs)).toEqual(SIGNS.map(({ id }) => id).sort());
     expect(keys(aspects)).toEqual(SIGNS.map(({ id }) => id).sort());
     expect(keys(causes)).toEqual(CAUSES.map(({ id }) => id).sort());
-    expect(keys(cues)).toEqual([...new Set(CAUSES.flatMap((cause) => cause.cues))].sort());
+    expect(keys(cues)).toEqual(CUES.map(({ id }) => id).sort());
     expect(Object.keys(CUE_FIGURES).sort()).toEqual(keys(cues));
     expect(keys(drills)).toEqual(DRILLS.map(({ id }) => id).sort());
   });

@@ -6,8 +6,7 @@ export const cueTry = {
   skip: 'Skip',
   did: (what: string, cue: string) => `${what}: ${cue}`,
   itWorked: 'It worked. The next lesson starts with it.',
-  allTried:
-    'Everything on this ladder was said. Find words of your own, or look at the cause again.',
+  allTried: 'You have tried everything here. Add your own words?',
   ownWords: 'In your own words',
   ownLabel: 'What will you say?',
   keep: 'Keep it',
@@ -16,7 +15,7 @@ export const cueTry = {
   sound: 'Sound',
   ease: 'Ease',
   effects: { better: 'better', same: 'the same', worse: 'worse' },
-  word: 'A word about it (may stay empty)',
+  word: 'A word about it (optional)',
   noted: 'Noted.',
   proven: 'What worked',
   provenLine: (cue: string, ago: string) => `“${cue}” · ${ago}`,
@@ -31,7 +30,7 @@ export const otherEye = {
   yours: (verdict: string) => `you: ${verdict}`,
   chosen: 'Your own eye put this first.',
   instead: (cause: string) => `Instead of: ${cause}.`,
-  why: 'Why? (may stay empty)',
+  why: 'Why? (optional)',
   keep: 'Keep it',
   because: (word: string) => `“${word}”`,
   more: 'All others',
@@ -40,11 +39,11 @@ export const otherEye = {
 export const which = {
   title: 'Which was it?',
   both: (first: string, second: string) =>
-    `You saw both that ${first} and that ${second}. Both cannot be. Until you say, neither counts.`,
+    `You saw both that ${first} and that ${second}. At the same place in the bow these can’t both be true. Which is it?`,
   saw: (sign: string) => `I saw that ${sign}`,
 };
 
-export const holdsWell = (list: string) => `What holds: ${list}. Say so.`;
+export const holdsWell = (list: string) => `Going well: ${list}. Tell the student.`;
 
 export const sinceStart = {
   title: 'Against the start of this lesson',
@@ -71,11 +70,11 @@ export const hurt = {
 };
 
 export const ready = {
-  title: 'Ready first?',
-  open: 'Ready first?',
+  title: 'Before you start',
+  open: 'Before you start',
   all: 'All ready',
   done: 'Go on',
-  word: 'What is wrong? (may stay empty)',
+  word: 'What is wrong? (optional)',
   left: (list: string) => `Not ready: ${list}`,
   items: {
     hair: 'Hair in the middle',
@@ -85,7 +84,7 @@ export const ready = {
     fit: 'Shoulder rest, endpin or height',
   },
   hints: {
-    hair: 'About 6 mm between stick and hair, a quarter inch. Slacken it after playing; never touch the hair.',
+    hair: 'About 6 mm between stick and hair, a quarter inch. Never touch the hair.',
     nails: 'A long thumbnail flattens the thumb. Look at the left hand too.',
     size: 'Too long or too heavy for the student?',
     seat: 'Feet flat and shoulder wide, a chair without arms, back tall, shoulders down.',

@@ -162,12 +162,29 @@ export const stations = {
 export const workOn = {
   first: 'Work on first',
   only: 'Work on',
-  because: (signs: string) => `Because ${signs}.`,
-  leaves: (signs: string) => `It does not explain that ${signs}.`,
+  probably: (cause: string) => `Probably because ${cause}.`,
+  perhaps: (cause: string) => `Perhaps because ${cause}.`,
+  asLikely: (cause: string) => `Another cause is just as likely: ${cause}.`,
+  because: (signs: string) => `What was seen: ${signs}.`,
+  leaves: (signs: string) => `This alone does not explain that ${signs}.`,
   say: 'Say',
   another: 'Another way to say it',
   drills: (names: string) => `To practise: ${names}`,
-  tie: 'The next answer is as good as this one: trust your own eye.',
   nothing: 'Nothing to fix',
-  nothingMore: 'What was looked at holds well. Say so.',
+  minor: 'Noted. Nothing to change while the hand is soft and sounds well.',
+  watched: 'Seen while watching',
+  watchedHelp: 'Only watch this time. Change something from the second time on.',
+  rest: 'Rest now',
+  restHelp:
+    'No cue and no exercise while it hurts. Stop, rest, and tell a parent today. Pain, numbness or tingling that stays belongs to a physician or hand therapist.',
+};
+
+/** The one question of a lesson. */
+export const askOne = {
+  title: 'One look would help',
+  question: (sign: string) => `Is it so that ${sign}?`,
+  yes: 'Yes',
+  no: 'No',
+  notSure: 'Not sure',
+  help: 'One tap; you can also leave it.',
 };

@@ -49,7 +49,7 @@ export const points: Record<PointName, string> = {
 export const measures: Record<MeasureId, string> = {
   thumbIpFlexion: 'Bend of the last joint',
   thumbMcpFlexion: 'Bend of the middle joint',
-  thumbContact: 'What touches',
+  thumbContact: 'Part of the thumb on the stick',
   thumbPlace: 'Place on the stick',
   thumbThrough: 'Past the stick’s far edge',
   thumbApproach: 'Angle to the stick',
@@ -91,7 +91,7 @@ export const measures: Record<MeasureId, string> = {
 export const faults: Partial<Record<MeasureId, { low: string; high: string }>> = {
   thumbIpFlexion: { low: 'too straight', high: 'clamped' },
   thumbMcpFlexion: { low: 'bent backward', high: 'too bent' },
-  thumbContact: { low: 'past the nail', high: 'on its pad' },
+  thumbContact: { low: 'on the flat of its nail', high: 'on its pad' },
   thumbPlace: { low: 'too far back', high: 'too far up' },
   thumbThrough: { low: 'hidden', high: 'pokes through' },
   thumbApproach: { low: 'lies along the stick', high: 'too steep' },
@@ -125,24 +125,27 @@ export const faults: Partial<Record<MeasureId, { low: string; high: string }>> =
   elbowBend: { low: 'locked', high: 'propped' },
   elbowLevel: { low: 'dropped', high: 'raised' },
   stickRoll: { low: 'fallen back', high: 'leans too far' },
-  bowSkew: { low: 'skewed in', high: 'skewed out' },
+  bowSkew: {
+    low: 'the point behind the player, or sinking',
+    high: 'the point toward the scroll, or rising',
+  },
   hairClearance: { low: 'slack', high: 'over-tight' },
 };
 
-const facet = (name: string) => `side ${name}`;
+/** The stick’s sides as the player sees them: 1 on top, 5 beside the hair, 6 to 8 toward the thumb. */
 
 /** The names of categories, by their measure. */
 export const categories: Partial<Record<MeasureId, Record<string, string>>> = {
-  thumbContact: { nail: 'past the nail', tip: 'the tip, by the nail', pad: 'the pad' },
+  thumbContact: { nail: 'the flat of the nail', tip: 'the tip, by the nail', pad: 'the pad' },
   thumbFacet: {
     '1': 'on top',
-    '2': facet('2'),
-    '3': facet('3'),
-    '4': facet('4'),
+    '2': 'the slope on top, toward the fingers',
+    '3': 'the fingers’ side',
+    '4': 'the slope beside the hair, on the fingers’ side',
     '5': 'underneath',
-    '6': facet('6'),
-    '7': facet('7'),
-    '8': facet('8'),
+    '6': 'the slope beside the hair, on the thumb’s side',
+    '7': 'the thumb’s side',
+    '8': 'the slope on top, toward the thumb',
   },
   ferruleFinger: {
     index: 'index',
@@ -234,3 +237,34 @@ export const units: Record<Unit, string> = {
   ratio: '',
   category: '',
 };
+
+/** Drawn choices that a number would not help with, by their value. */
+export const choiceWords: Partial<Record<MeasureId, Readonly<Record<number, string>>>> = {
+  thumbOpposition: {
+    [-1.8]: 'toward the little finger',
+    [-0.9]: 'across from the ring finger',
+    [-0.4]: 'between middle and ring finger',
+    0: 'across from the middle finger',
+    1: 'toward the index',
+  },
+  gapRatio12: { 0.3: 'much closer', 1: 'as the hand hangs', 2: 'much wider' },
+  gapRatio23: { 0.3: 'much closer', 1: 'as the hand hangs', 2: 'much wider' },
+  gapRatio34: { 0.3: 'much closer', 1: 'as the hand hangs', 2: 'much wider' },
+  elbowBend: {
+    0: 'locked',
+    30: 'hanging soft',
+    60: 'bent',
+    90: 'propped out',
+    120: 'far propped out',
+  },
+};
+
+/** Places on a finger, from its tip. */
+export const joints = {
+  at: ['at the tip', 'at the first joint from the tip', 'at the second joint', 'at its base'],
+  between: [
+    'on the last pad',
+    'between first and second joint from the tip',
+    'between second joint and base',
+  ],
+} as const;

@@ -3,7 +3,7 @@ const n = (count: number, one: string, many: string) => `${count} ${count === 1 
 /** Words of the studio's files: taking along and bringing in. */
 export const studioFiles = {
   title: 'Files of the studio',
-  out: 'Take along',
+  out: 'Export',
   outHelp:
     'Tables open in any spreadsheet. The JSON file holds everything but the pictures: students, looks with their points, own holds and the lesson log.',
   exports: {
@@ -12,7 +12,7 @@ export const studioFiles = {
     'studio.json': 'Everything but pictures',
   },
   failed: 'The file could not be made.',
-  in: 'Bring in',
+  in: 'Import',
   inHelp:
     'A table of students or of looks (CSV), or a studio’s JSON file. You see first what it would do; nothing changes before you say so.',
   choose: 'Choose a file',

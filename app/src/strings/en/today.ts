@@ -32,7 +32,7 @@ export const today = {
     hurt: (what: string, ago: string) => `${what} (${ago}): ask first, and no loading drills`,
     drift: (series: string, since: string) => `Drifting since ${since}: ${series}`,
     lapse: (ago: string) => `Something slipped at the look ${ago}: see whether it is back`,
-    aid: (aid: string, off: string) => `${aid}: was to be off by ${off}`,
+    aid: (aid: string, off: string) => `${aid}: was planned to come off on ${off}`,
     promise: (due: string, words: string) => `Agreed by ${due}: ${words}`,
     unsure: 'Unsure twice: a better picture or a hand test, please',
     never: 'Not looked at yet',
@@ -41,7 +41,7 @@ export const today = {
     notDue: (good: string, due: string) => `${good}, next look ${due}`,
   },
   good: (n: number) =>
-    n === 0 ? 'Being built' : n === 1 ? 'One good look' : `${n} good looks in a row`,
+    n === 0 ? 'Still settling' : n === 1 ? 'One good look' : `${n} good looks in a row`,
 };
 
 export const lessonFields = {
@@ -62,12 +62,12 @@ export const lessonFields = {
   },
   photos: 'Photographs of the hand',
   photosOptions: { allowed: 'Allowed', withheld: 'Not allowed: looks by tap' },
-  bands: 'Are bands to judge this hand?',
+  bands: 'Compare this hand with the hold’s ranges?',
   bandsOptions: { on: 'Yes', off: 'No: show, do not judge' },
   bandsHelp:
     'For hypermobile joints: bands may not fit, and a clinician decides. Everything is still measured and kept.',
   audits: 'Who looks between lessons?',
-  auditsOptions: { no: 'The teacher looks', yes: 'Audits the own hold: every ninety days' },
+  auditsOptions: { no: 'The teacher looks', yes: 'Checks their own hold every 90 days' },
 };
 
 export const bandsOff =
@@ -117,7 +117,7 @@ export const agreements = {
   whichAid: 'Which aid?',
   offBy: 'To be without it by',
   aidLine: (from: string, off: string) => `Since ${from}, to be off by ${off}.`,
-  aidLate: (from: string, off: string) => `Since ${from}, was to be off by ${off}.`,
+  aidLate: (from: string, off: string) => `Started ${from}; was planned to come off on ${off}.`,
   aidStays: 'An aid that stays becomes the hold.',
   step: (step: string, by: string) => `${step} · by ${by}`,
 };

@@ -6,7 +6,7 @@ export const weeks = {
   none: 'After the second look, the weeks stand here.',
   families: 'The four families',
   familiesHelp:
-    'Above the line is inside the band. Each mark is a look: how far its narrowest checkpoint is inside, in steps of what a hold differs by when it is formed afresh; the whisker is the doubt.',
+    'Each dot is one look. Above the line is within what this hold wants; the bar shows how sure we are.',
   family: (family: string) => `${family} over the weeks`,
   openFamily: (family: string) => `Show the checkpoints of ${family.toLowerCase()}`,
   checkpoints: (family: string) => `${family}: its checkpoints`,
@@ -83,7 +83,7 @@ export const weeks = {
     add: 'Note a planned change',
     question: 'What changes?',
     on: 'From which day, such as 2026-11-26',
-    word: 'A word about it (may stay empty)',
+    word: 'A word about it (optional)',
     keep: 'Keep it',
     cancel: 'Leave it',
     dateWrong: 'A day is needed, such as 2026-11-26.',

@@ -27,9 +27,9 @@ export function useLessonStart(
   const kept = history.find(({ context, takenAt }) => isStart(context, takenAt));
   const { data } = useCheck(kept?.id ?? null);
   return useMemo(() => {
-    if (data) return findingsOf(data.measures, data.signs);
+    if (data) return findingsOf(data.measures, data.signs, hold);
     if (!waiting) return null;
-    return findingsOf(measureCheck(waiting, hold, hand).measures, waiting.signs);
+    return findingsOf(measureCheck(waiting, hold, hand).measures, waiting.signs, hold);
   }, [data, waiting, hold, hand]);
 }
 

@@ -113,7 +113,9 @@ function Choices({
           question={name}
           options={question.values.map((value) => ({
             key: String(value),
-            label: words.about(`${plainNumber(value, unit)}${strings.units[unit]}`),
+            label:
+              strings.choiceWords[measure]?.[value] ??
+              words.about(`${plainNumber(value, unit)}${strings.units[unit]}`),
             chosen: was === value,
             figure: (
               <AnswerFigure measure={measure} answer={value} side={side} skinTone={skinTone} />

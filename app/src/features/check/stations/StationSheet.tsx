@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { SeenSigns, SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import type { Context, MeasureId, Side, Tap, TapAnswer } from '@open-palm/core/measure';
+import type { Level } from '@open-palm/core/practice';
 import { fineSigns, fineTaps, nextQuestion, stationsOf } from './stationPlan';
 import { StationOverview } from './StationOverview';
 import { StationQuestion } from './StationQuestion';
@@ -12,6 +13,7 @@ export function StationSheet({
   side,
   skinTone,
   context,
+  level,
   taps,
   seen,
   watching,
@@ -28,6 +30,7 @@ export function StationSheet({
   side: Side;
   skinTone: SkinTone;
   context: Context;
+  level: Level;
   taps: readonly Tap[];
   seen: SeenSigns;
   /** Shows no verdict of what was answered. */
@@ -42,7 +45,7 @@ export function StationSheet({
   onBack: () => void;
   onDone: () => void;
 }) {
-  const stations = stationsOf(hold, context);
+  const stations = stationsOf(hold, context, level);
   const [asking, setAsking] = useState<MeasureId | null>(null);
   const station = stations[at]!;
   const toNextStation = () => {

@@ -1,5 +1,5 @@
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
-import { MEASURE_IDS, type Tap } from '@open-palm/core/measure';
+import { CONTEXTS, MEASURE_IDS, type Tap } from '@open-palm/core/measure';
 import { fineSigns, fineTaps, nextQuestion, stationsOf } from './stationPlan';
 
 const violin = stationsOf(holdById('violin-shallow'), 'free');
@@ -26,11 +26,24 @@ describe('stationsOf', () => {
     expect([...asked].sort()).toEqual([...sensible].sort());
   });
 
-  it('judges the wrist where the hold has bands for the place', () => {
-    const wrist = (context: 'free' | 'heel') =>
-      stationsOf(holdById('violin-shallow'), context).at(-2)!.judged;
-    expect(wrist('free')).not.toContain('wristFlexion');
-    expect(wrist('heel')).toContain('wristFlexion');
+  it.each(HOLD_IDS)(
+    'judges the wrist of %s in every context, its range only on the string',
+    (id) => {
+      for (const context of CONTEXTS) {
+        const { judged } = stationsOf(holdById(id), context).at(-2)!;
+        const isAir = context === 'free' || context === 'supported';
+        const hasBand = id !== 'german-bass' || !['heel', 'point'].includes(context);
+        expect([context, judged.includes('wristFlexion')]).toEqual([context, hasBand]);
+        expect([context, judged.includes('wristRange')]).toEqual([context, !isAir]);
+      }
+    },
+  );
+
+  it('asks beginners, and nobody else, what is a means later', () => {
+    const asked = (level: 'beginner' | 'advanced') =>
+      stationsOf(holdById('violin-shallow'), 'playing-start', level).at(-1)!.signs;
+    expect(asked('beginner')).toContain('strokeSlows');
+    expect(asked('advanced')).not.toContain('strokeSlows');
   });
 });
 
@@ -58,19 +71,17 @@ describe('what only a person sees', () => {
   it('is asked where it belongs, and only of the holds on which it can be', () => {
     const at = (hold: string, id: string) =>
       stationsOf(holdById(hold), 'free').find((station) => station.id === id)!.signs;
-    expect(at('violin-shallow', 'thumb')).toEqual(['thumbThroughGap']);
+    expect(at('violin-shallow', 'thumb')).toEqual(['thumbMuscleHard']);
     expect(at('violin-shallow', 'relaxation')).toContain('handSqueezes');
-    expect(at('violin-shallow', 'fingers')).toEqual([]);
+    expect(at('violin-shallow', 'fingers')).toEqual(['indexTight']);
     expect(at('german-bass', 'fingers')).toEqual(['frogInPalm', 'buttonOutOfWeb']);
   });
 
-  it('can be noted where the hold has no band for it: the little finger’s root on French bass', () => {
+  it('can be noted where the hold has no band for it; the little finger’s root stands on the first screen of French bass', () => {
     const little = stationsOf(holdById('french-bass-ring'), 'free')[2]!;
-    expect(little.furtherSigns).toContain('littleRoot');
+    expect(little.judged).toContain('littleDepth');
     const fingers = stationsOf(holdById('french-bass-ring'), 'free')[1]!;
-    expect(fingers.furtherSigns).toEqual(
-      expect.arrayContaining(['indexPointing', 'fingersBunched']),
-    );
+    expect(fingers.furtherSigns).toEqual(expect.arrayContaining(['indexPointing']));
     // The violin's bands tell of a deep index, so it is not asked twice.
     expect(violin[1]!.furtherSigns).not.toContain('indexDeep');
     expect(fineSigns(little, {})).not.toHaveProperty('littleRoot');
@@ -93,7 +104,9 @@ describe('nextQuestion', () => {
   });
 
   it('goes on among the others from one of them', () => {
-    const [first, second] = thumb.further;
-    expect(nextQuestion(thumb, [], first!)).toBe(second);
+    const fingers = violin[1]!;
+    const [first, second] = fingers.further;
+    expect(second).toBeDefined();
+    expect(nextQuestion(fingers, [], first!)).toBe(second);
   });
 });

@@ -1,5 +1,6 @@
-import { bandFor, type Hold } from '@open-palm/core/holds';
-import { causesOf, SIGNS, type Sign } from '@open-palm/core/judge';
+import { bandFor, bandsOf, type Hold } from '@open-palm/core/holds';
+import { isSeenIn, signsOf, type Sign } from '@open-palm/core/judge';
+import type { Level } from '@open-palm/core/practice';
 import {
   CATALOGUE,
   FAMILIES,
@@ -27,31 +28,40 @@ export interface Station {
 }
 
 /** The stations of a hold in the order of inspection; what makes no sense for it is not asked. */
-export function stationsOf(hold: Hold, context: Context): Station[] {
-  const known = new Set(causesOf(hold).flatMap(({ signs }) => signs.map(({ sign }) => sign)));
+export function stationsOf(hold: Hold, context: Context, level?: Level): Station[] {
+  const known = signsOf(hold).filter(
+    (sign) =>
+      isSeenIn(sign, context) &&
+      (!sign.levels || (level !== undefined && (sign.levels as readonly Level[]).includes(level))),
+  );
   const signsAt = (station: StationId) =>
-    SIGNS.filter(({ id, from }) => 'look' in from && from.look === station && known.has(id)).map(
-      ({ id }) => id,
-    );
+    known.filter(({ from }) => 'look' in from && from.look === station).map(({ id }) => id);
   const families = FAMILIES.map((family): Station => {
     const ids = CATALOGUE.filter((spec) => spec.family === family)
       .map(({ id }) => id)
       .filter((id) => !('notApplicable' in (hold.checkpoints[id] ?? {})));
-    const isJudged = (id: MeasureId) => bandFor(hold, id, context) !== null;
+    const isJudged = (id: MeasureId) =>
+      bandFor(hold, id, context) !== null && isMeasuredIn(hold, id, context);
     return {
       id: family,
       judged: ids.filter(isJudged),
       further: ids.filter((id) => !isJudged(id)),
       signs: signsAt(family),
-      furtherSigns: SIGNS.filter(
-        (sign) => known.has(sign.id) && familyOf(sign) === family && !isDecided(sign, hold),
-      ).map(({ id }) => id),
+      furtherSigns: known
+        .filter((sign) => familyOf(sign) === family && !isDecided(sign, hold))
+        .map(({ id }) => id),
     };
   });
   return [
     ...families,
     { id: 'relaxation', judged: [], further: [], signs: signsAt('relaxation'), furtherSigns: [] },
   ];
+}
+
+/** Whether a context can show a checkpoint, or that it is fine: a bow in the air tells nothing of a stroke. */
+function isMeasuredIn(hold: Hold, id: MeasureId, context: Context): boolean {
+  const signs = signsOf(hold).filter(({ from }) => 'measure' in from && from.measure === id);
+  return signs.length === 0 || signs.some((sign) => isSeenIn(sign, context));
 }
 
 const familyOf = ({ from }: Sign): Family | null =>
@@ -66,9 +76,8 @@ function isDecided({ from }: Sign, { checkpoints }: Hold): boolean {
   const checkpoint = checkpoints[from.measure];
   if (!checkpoint || 'shownWithoutVerdict' in checkpoint) return false;
   if ('notApplicable' in checkpoint) return true;
-  const bands = [checkpoint.band, ...Object.values(checkpoint.byPlace ?? {})];
   const end = from.verdict === 'low' ? 'lo' : 'hi';
-  return bands.some((band) => band && ('allowed' in band || band[end] !== undefined));
+  return bandsOf(checkpoint).some((band) => 'allowed' in band || band[end] !== undefined);
 }
 
 /** "All fine here": what the hold judges and nobody answered yet was looked at, and is good. */

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { Allowed, Band, Hold } from '@open-palm/core/holds';
-import { categoriesOf, PLACES, specOf, type MeasureId } from '@open-palm/core/measure';
+import { categoriesOf, specOf, type MeasureId } from '@open-palm/core/measure';
 import { Button } from '../../../kit/Button';
 import { Card } from '../../../kit/Card';
 import { Choice, Choices } from '../../../kit/Choice';
@@ -11,10 +11,9 @@ import { bandText, categoryName, measureName } from '../../../strings/measureWor
 import { BandFields } from './BandFields';
 import { BandFigure } from './BandFigure';
 import { bandScale } from './bandScale';
-import { bandAt, withBand, type BandPlace } from './holdDraft';
+import { BAND_PLACES, bandAt, withBand, type BandPlace } from './holdDraft';
 
 const words = strings.editHold;
-const BAND_PLACES: readonly BandPlace[] = ['everywhere', ...PLACES];
 
 /** One checkpoint of a hold: where its band applies, the band on its figure and in numbers, or none. */
 export function CheckpointEditor({
@@ -41,7 +40,7 @@ export function CheckpointEditor({
         {BAND_PLACES.map((option) => (
           <Choice
             key={option}
-            label={option === 'everywhere' ? words.everywhere : strings.places[option]}
+            label={words.bandPlaces[option]}
             chosen={option === place}
             onPress={() => onPlace(option)}
           />

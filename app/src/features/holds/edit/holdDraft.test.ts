@@ -10,13 +10,13 @@ describe('a hold being changed', () => {
     expect(copy).toMatchObject({
       id: 'new-id',
       version: 1,
-      own: { basedOn: 'violin-shallow', basedOnVersion: 2, name: 'Quayside violin' },
+      own: { basedOn: 'violin-shallow', basedOnVersion: 3, name: 'Quayside violin' },
     });
     expect(copy.checkpoints).toEqual(shipped.checkpoints);
     expect(draftOf(copy, 'other', 'x')).toEqual({ ...copy, version: 2 });
     expect(rename(copy, 'Row').own).toEqual({
       basedOn: 'violin-shallow',
-      basedOnVersion: 2,
+      basedOnVersion: 3,
       name: 'Row',
     });
   });

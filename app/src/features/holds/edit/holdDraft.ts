@@ -1,8 +1,10 @@
 import { HOLD_IDS, type Band, type Checkpoint, type Hold } from '@open-palm/core/holds';
-import type { MeasureId, Place } from '@open-palm/core/measure';
+import { PLACES, type MeasureId } from '@open-palm/core/measure';
 
-/** Where a band applies: everywhere, or at one place in the bow. */
-export type BandPlace = Place | 'everywhere';
+/** Where a band applies: everywhere, in the air, while it plays nobody knows where, or at one place in the bow. */
+export const BAND_PLACES = ['everywhere', 'inTheAir', 'playing', ...PLACES] as const;
+
+export type BandPlace = (typeof BAND_PLACES)[number];
 
 /** A hold to be changed: a copy of a shipped one under a new id, or the next version of an own one. */
 export function draftOf(hold: Hold, newId: string, name: string): Hold {
@@ -24,7 +26,7 @@ export const rename = (hold: Hold, name: string): Hold => ({
 export function bandAt(hold: Hold, id: MeasureId, place: BandPlace): Band | undefined {
   const checkpoint = hold.checkpoints[id];
   if (!checkpoint || !('standing' in checkpoint)) return undefined;
-  return place === 'everywhere' ? checkpoint.band : checkpoint.byPlace?.[place];
+  return bandsByPlace(checkpoint)[place];
 }
 
 /**
@@ -38,23 +40,30 @@ export function withBand(
   band: Band | undefined,
 ): Hold {
   const before = hold.checkpoints[id];
-  const known = before && 'standing' in before ? before : undefined;
-  const byPlace = { ...known?.byPlace };
-  if (place !== 'everywhere') {
-    if (band) byPlace[place] = band;
-    else delete byPlace[place];
-  }
-  const everywhere = place === 'everywhere' ? band : known?.band;
-  return {
-    ...hold,
-    checkpoints: { ...hold.checkpoints, [id]: checkpointOf(everywhere, byPlace) },
-  };
+  const known = before && 'standing' in before ? bandsByPlace(before) : {};
+  const bands = { ...known, [place]: band };
+  return { ...hold, checkpoints: { ...hold.checkpoints, [id]: checkpointOf(bands) } };
 }
 
 type Judged = Extract<Checkpoint, { standing: unknown }>;
+type BandsByPlace = { [P in BandPlace]?: Band | undefined };
 
-function checkpointOf(band: Band | undefined, byPlace: Judged['byPlace'] & object): Checkpoint {
+const bandsByPlace = ({ band, inTheAir, playing, byPlace }: Judged): BandsByPlace => ({
+  everywhere: band,
+  inTheAir,
+  playing,
+  ...byPlace,
+});
+
+function checkpointOf({ everywhere, inTheAir, playing, ...places }: BandsByPlace): Checkpoint {
+  const byPlace = Object.fromEntries(Object.entries(places).filter(([, band]) => band));
   const hasPlaces = Object.keys(byPlace).length > 0;
-  if (!band && !hasPlaces) return { shownWithoutVerdict: true };
-  return { ...(band ? { band } : {}), ...(hasPlaces ? { byPlace } : {}), standing: 'own' };
+  if (!everywhere && !inTheAir && !playing && !hasPlaces) return { shownWithoutVerdict: true };
+  return {
+    ...(everywhere ? { band: everywhere } : {}),
+    ...(inTheAir ? { inTheAir } : {}),
+    ...(playing ? { playing } : {}),
+    ...(hasPlaces ? { byPlace } : {}),
+    standing: 'own',
+  };
 }
