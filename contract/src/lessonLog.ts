@@ -89,7 +89,9 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
     .object({
       ...shared,
       kind: z.literal('ownCue'),
-      cause: causeId,
+      /** Null where it corrects what was seen by itself. */
+      cause: causeId.nullable(),
+      sign: signId.optional(),
       words: z.string().trim().min(1).max(200),
     })
     .strict(),
@@ -214,7 +216,12 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
 ]);
 
 /** A cue of the teacher's own. */
-export const ownCueSchema = z.object({ id: idSchema, cause: z.string(), words: z.string() });
+export const ownCueSchema = z.object({
+  id: idSchema,
+  cause: z.string().nullable(),
+  sign: z.string().optional(),
+  words: z.string(),
+});
 
 export type TestResult = z.infer<typeof testResultSchema>;
 export type LogEntry = z.infer<typeof logEntrySchema>;

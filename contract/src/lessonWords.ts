@@ -1,5 +1,5 @@
 import { signsOfVerdict, type CauseWord, type CueOutcome } from '@open-palm/core/judge';
-import type { LogEntry, LogEntryOf } from './lessonLog';
+import type { LogEntry, LogEntryOf, OwnCue } from './lessonLog';
 
 /** What a student's log says of causes, oldest first: what shifts the priors. */
 export const causeWords = (newestFirst: readonly LogEntry[]): CauseWord[] =>
@@ -32,6 +32,14 @@ export const cueOutcomes = (entries: readonly LogEntry[]): CueOutcome[] =>
       ? [{ cue: entry.cue, worked: entry.outcome === 'worked' }]
       : [],
   );
+
+/** A cue of the teacher's own, as its entry of the log says it. */
+export const ownCueOf = ({ id, cause, sign, words }: LogEntryOf<'ownCue'>): OwnCue => ({
+  id,
+  cause,
+  ...(sign === undefined ? {} : { sign }),
+  words,
+});
 
 /** Flags that it hurts which nobody has cleared yet, newest first. */
 export function openHurts(entries: readonly LogEntry[]): LogEntryOf<'hurt'>[] {

@@ -94,6 +94,8 @@ export const cueSchema = z
     bows: bowKinds.optional(),
     /** What the hand does when it is followed: one of these categories, or about this value. */
     asks: z.partialRecord(measureId, z.union([z.array(z.string()).min(1), z.number()])).optional(),
+    /** Signs of which one must have been seen: without it the words would claim it. */
+    onlyFor: z.array(z.string()).min(1).optional(),
     /** Which way it moves a measure: never the way that is wrong already. */
     moves: z.partialRecord(measureId, z.enum(['up', 'down'])).optional(),
     standing: standingSchema,

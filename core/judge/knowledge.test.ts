@@ -27,6 +27,7 @@ describe('what is known of signs and causes', () => {
     for (const { cues } of [...CAUSES, ...SIGNS]) {
       for (const cue of cues) expect(ids(CUES)).toContain(cue);
     }
+    for (const id of CUES.flatMap(({ onlyFor = [] }) => onlyFor)) expect(ids(SIGNS)).toContain(id);
     for (const id of EXCLUSIVE.flat()) expect(ids(CAUSES)).toContain(id);
     for (const { one, other, becomes } of OPPOSITES) {
       for (const id of [one.sign, other.sign, becomes]) expect(ids(SIGNS)).toContain(id);

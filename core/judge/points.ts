@@ -192,7 +192,10 @@ export function cuesFor(
       const right = wanted.get(measure);
       return right === undefined ? [] : [right === way];
     });
-  const fitting = fittingCues(ids, hold, context).filter((id) => !ways(id).includes(false));
+  const isMeant = (id: string) => CUE.get(id)?.onlyFor?.some((sign) => seen.includes(sign)) ?? true;
+  const fitting = fittingCues(ids, hold, context).filter(
+    (id) => isMeant(id) && !ways(id).includes(false),
+  );
   return [
     ...fitting.filter((id) => ways(id).includes(true)),
     ...fitting.filter((id) => !ways(id).includes(true)),

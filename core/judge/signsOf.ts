@@ -18,7 +18,7 @@ export function canShow(hold: ShownHold, { bows, from, needsBand }: Sign): boole
   if (!checkpoint || 'notApplicable' in checkpoint) return false;
   const bands = bandsOf(checkpoint);
   if ('categories' in from) {
-    // What every band of it allows is no fault there.
+    // What its bands allow in part is no fault there, wherever it is looked at.
     return !(bands.length > 0 && bands.every((band) => allows(band, from.categories)));
   }
   if (!needsBand) return true;
@@ -27,7 +27,7 @@ export function canShow(hold: ShownHold, { bows, from, needsBand }: Sign): boole
 }
 
 const allows = (band: Band, categories: readonly string[]): boolean =>
-  'allowed' in band && categories.every((category) => band.allowed.includes(category));
+  'allowed' in band && categories.some((category) => band.allowed.includes(category));
 
 /** Contexts in which the bow is in the air: nothing that a stroke shows can be seen there. */
 const IN_THE_AIR: readonly Context[] = ['supported', 'free'];

@@ -28,12 +28,17 @@ export async function answerCheckpoint(page: Page, name: string, choice: string)
 }
 
 /** Touches a drawn finger at a share of its length from its tip. */
-export async function touchFinger(page: Page, name: string, fromTip: number): Promise<void> {
+export async function touchFinger(
+  page: Page,
+  name: string,
+  fromTip: number,
+  sliderName = name,
+): Promise<void> {
   await page
     .getByRole('link', { name: `Answer: ${name}` })
     .filter({ visible: true })
     .click();
-  const slider = page.getByRole('slider', { name });
+  const slider = page.getByRole('slider', { name: sliderName });
   const box = (await slider.boundingBox())!;
   await page.mouse.click(box.x + box.width / 2, box.y + box.height * (1 - fromTip));
   const station = page.getByText(/^Station \d of \d$/).filter({ visible: true });

@@ -98,7 +98,7 @@ for (const { on, name, picture, left, index } of PLAYERS) {
     await expect(page.getByText(/Is the picture mirrored/)).toHaveCount(0);
     await page.getByRole('button', { name: 'Read the result' }).click();
     await page.getByRole('button', { name: 'Show every number' }).click();
-    await expect(indexRow(page)).toContainText(/1\.[34] ± 0\.2 joints/);
+    await expect(indexRow(page)).toContainText(/1\.[34] ± 0\.2\)/);
     await expect(indexRow(page)).toContainText(index.wanted);
     await expect(indexRow(page)).toContainText(index.verdict);
     await page.getByRole('button', { name: 'Save this look' }).click();
@@ -120,7 +120,8 @@ for (const { on, name, picture, left, index } of PLAYERS) {
       await tap((await fine.isVisible()) ? 'All fine here' : 'Go on');
     }
     await expect(page.getByText('looked good').filter({ visible: true }).first()).toBeVisible();
-    await expect(page.getByRole('heading', { name: 'Nothing to fix' })).toBeVisible();
+    // One of them has told of pain: nothing is said then but rest.
+    await expect(page.getByRole('heading', { name: /^(Nothing to fix|Rest now)$/ })).toBeVisible();
     await tap('Save this look');
     expect(taps).toBeLessThanOrEqual(14);
     await expect(page.getByText(/looked at today/)).toBeVisible();
@@ -149,6 +150,8 @@ test('a violin hold answered checkpoint by checkpoint, faults and all', async ({
   // The stick is touched a little toward the tip from the frog's front, which lies in its middle.
   const stick = (await page.getByRole('slider').boundingBox())!;
   await page.mouse.click(stick.x + stick.width * 0.52, stick.y + stick.height / 2);
+  await expect(page.getByRole('heading', { name: /^Thumb: past the stick/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Looks fine' }).click();
   await expect(page.getByRole('heading', { name: 'Thumb: angle to the stick' })).toBeVisible();
   await page.getByRole('button', { name: 'Can’t tell' }).click();
   await page.getByRole('button', { name: 'Looks fine' }).click();
@@ -168,7 +171,7 @@ test('a violin hold answered checkpoint by checkpoint, faults and all', async ({
 
   const result = page.getByRole('main');
   await expect(result.getByText('Work on first')).toBeVisible();
-  await expect(result.getByRole('heading', { name: 'The thumb sits on its pad' })).toBeVisible();
+  await expect(result.getByRole('heading', { name: /^The thumb is straight/ })).toBeVisible();
   await expect(result.getByText('too straight').first()).toBeVisible();
   await expect(result.getByText('on its pad', { exact: true })).toBeVisible();
   await expect(result.getByText('too deep').first()).toBeVisible();
@@ -215,7 +218,5 @@ test('a finger’s depth is answered with keys alone', async ({ page }) => {
   await expect(slider).toHaveAttribute('aria-valuenow', '2');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Back' }).click();
-  await expect(
-    page.getByText('2.0 ± 0.1 joints').or(page.getByText('2.0 ± 0.2 joints')),
-  ).toBeVisible();
+  await expect(page.getByText(/^2\.0 ± 0\.[12] joints$/)).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import type { HandFile, LogEntry, OwnCue } from '@open-palm/contract';
+import { ownCueOf, type HandFile, type LogEntry, type OwnCue } from '@open-palm/contract';
 import { studioNow } from './clock';
 import { sync } from './sync';
 import type { Entry } from './sync/entry';
@@ -51,9 +51,7 @@ export function useLessonLog(
   const here = useSyncExternalStore(subscribe, () => writing);
   return useMemo(() => {
     const local = [...[...entries, ...arrived].flatMap(entryOf), ...here];
-    const own = local.flatMap((entry) =>
-      entry.kind === 'ownCue' ? [{ id: entry.id, cause: entry.cause, words: entry.words }] : [],
-    );
+    const own = local.flatMap((entry) => (entry.kind === 'ownCue' ? [ownCueOf(entry)] : []));
     return {
       entries: newestFirst([
         ...log,

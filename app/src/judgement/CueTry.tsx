@@ -31,7 +31,9 @@ export function CueTry({ ladder, facts }: { ladder: Ladder; facts: ThingFacts })
   const keepOwn = () => {
     const text = (ownWords ?? '').trim();
     setOwnWords(null);
-    if (text !== '' && cause !== null) void log.add({ kind: 'ownCue', cause, words: text });
+    if (text !== '') {
+      void log.add({ kind: 'ownCue', cause, ...(sign ? { sign } : {}), words: text });
+    }
   };
   return (
     <View
@@ -70,7 +72,7 @@ export function CueTry({ ladder, facts }: { ladder: Ladder; facts: ThingFacts })
         <CueEffect key={lastTried.id} of={lastTried} log={log} />
       ) : null}
       {ownWords === null ? (
-        worked || cause === null ? null : (
+        worked ? null : (
           <Button label={words.ownWords} icon="pencil-outline" onPress={() => setOwnWords('')} />
         )
       ) : (

@@ -10,6 +10,7 @@ import { space } from '../kit/tokens';
 import { strings } from '../strings';
 import { CueTry } from './CueTry';
 import { signSentence, signWords } from './signWords';
+import { causeText, whyWords } from './whyWords';
 
 const words = strings.workOn;
 
@@ -53,6 +54,7 @@ export function Thing({
     (sign) => !others.includes(sign),
   );
   const heading = point ? signSentence(signs, hold.bow) : causeText(cause!.id);
+  const why = point && whyWords(point);
   return (
     <View
       style={{
@@ -61,7 +63,8 @@ export function Thing({
       }}
     >
       <Text variant={isFirst ? 'heading' : 'figure'}>{heading}</Text>
-      {point ? <Why point={point} /> : <YourEye chosen={chosen!} />}
+      {why === null ? null : <Text>{why}</Text>}
+      {point ? null : <YourEye chosen={chosen!} />}
       {!point && signs.length > 0 ? (
         <Text variant="small">{words.because(signWords(signs, hold.bow))}</Text>
       ) : null}
@@ -89,23 +92,6 @@ function chosenOf({ hold, context, chosen, ranked }: ThingFacts) {
   if (!cause) return null;
   const known = ranked.find((one) => one.cause.id === cause.id) ?? null;
   return chosenPoint(cause, known, { hold, context, numbers: NUMBERS });
-}
-
-const causeText = (id: string): string => strings.causes[id] ?? id;
-
-/** A cause in the middle of a sentence. */
-const inSentence = (id: string): string => {
-  const text = causeText(id);
-  return text.charAt(0).toLowerCase() + text.slice(1);
-};
-
-/** Why it is so, as surely as it is known; nothing where the cause says no more than what was seen. */
-function Why({ point: { signs, cause, perhaps, or } }: { point: Point }) {
-  if (!cause) return null;
-  const saysTheSame = signs.length === 1 && cause.cause.toldBy?.includes(signs[0]!);
-  if (saysTheSame && !or) return null;
-  const why = (perhaps ? words.perhaps : words.probably)(inSentence(cause.cause.id));
-  return <Text>{or ? `${why} ${words.asLikely(inSentence(or.cause.id))}` : why}</Text>;
 }
 
 function YourEye({ chosen: { instead, word } }: { chosen: LogEntryOf<'cause'> }) {

@@ -127,7 +127,9 @@ export function ladderPlace(
       (cause !== null || entry.sign === sign),
   );
   const before = entries.filter((entry) => !isOfCheck(entry, checkId));
-  const own = ownCues.filter((cue) => cue.cause === cause).map(({ id }) => id);
+  const own = ownCues
+    .filter((cue) => cue.cause === cause && (cause !== null || cue.sign === sign))
+    .map(({ id }) => id);
   const passed = new Set(here.map(({ cue }) => cue));
   const worked = here.find(({ outcome }) => outcome === 'worked') ?? null;
   const ladder = cueLadder({ cues }, cueOutcomes(before), own);

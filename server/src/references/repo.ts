@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { LogEntry, OwnCue, RelaxedHandRecord } from '@open-palm/contract';
+import { ownCueOf, type LogEntry, type OwnCue, type RelaxedHandRecord } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { readRows } from '../db/readRows';
 
@@ -130,9 +130,7 @@ const keyOf = ({ madeAt, id }: LogEntry) => `${madeAt} ${id}`;
 /** The teacher's own cues, for whichever student they were first said. */
 export async function ownCues(db: Knex): Promise<OwnCue[]> {
   const rows = await db('log_entries').where({ kind: 'ownCue' }).orderBy('id');
-  return readRows(rows as LogRow[], entryOf).flatMap((entry) => {
-    if (entry.kind !== 'ownCue') return [];
-    const { id, cause, words } = entry;
-    return [{ id, cause, words }];
-  });
+  return readRows(rows as LogRow[], entryOf).flatMap((entry) =>
+    entry.kind === 'ownCue' ? [ownCueOf(entry)] : [],
+  );
 }

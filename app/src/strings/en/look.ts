@@ -175,8 +175,7 @@ export const workOn = {
   watched: 'Seen while watching',
   watchedHelp: 'Only watch this time. Change something from the second time on.',
   rest: 'Rest now',
-  restHelp:
-    'No cue and no exercise while it hurts. Stop, rest, and tell a parent today. Pain, numbness or tingling that stays belongs to a physician or hand therapist.',
+  restHelp: 'No cue and no exercise while it hurts. Let the hand rest, and tell a parent today.',
 };
 
 /** The one question of a lesson. */

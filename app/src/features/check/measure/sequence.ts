@@ -5,6 +5,7 @@ import {
   CATALOGUE,
   POINT_NAMES,
   viewsOf,
+  type MeasureId,
   type MeasureSpec,
   type PointName,
   type View,
@@ -27,7 +28,9 @@ export function sequenceFor(view: View, hold: Hold): Sequence {
     (spec) =>
       'sight' in spec && viewsOf(spec.sight).includes(view) && !has('notApplicable', spec.id, hold),
   );
-  const judged = shown.filter(({ id }) => has('standing', id, hold));
+  const judged = shown.filter(
+    ({ id }) => has('standing', id, hold) && !TOLD_WHERE_IT_SHOWS.includes(id),
+  );
   const read = pointsOf(shown);
   const wanted = judged.length > 0 ? withWholeFingers(pointsOf(judged)) : read;
   const ordered = [
@@ -40,6 +43,9 @@ export function sequenceFor(view: View, hold: Hold): Sequence {
     further: [...rest.filter((name) => read.has(name)), ...rest.filter((name) => !read.has(name))],
   };
 }
+
+/** A thumb behind the stick is hidden, and so it should be: it is marked where it pokes through, and nobody is asked for it. */
+const TOLD_WHERE_IT_SHOWS: readonly MeasureId[] = ['thumbThrough'];
 
 const ASKED: readonly PointName[] = [...REQUIRED_BOW_POINTS, ...HAND_POINTS];
 
