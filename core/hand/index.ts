@@ -3,3 +3,4 @@ export * from './flexion';
 export * from './jointRanges';
 export * from './phalanges';
 export * from './relaxedHand';
+export * from './thumbFalls';

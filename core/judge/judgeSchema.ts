@@ -175,12 +175,12 @@ export const numbersSchema = z
     tieWithin: probability,
     /** How probable a cause must be to be named at all: below it what was seen is corrected by itself. */
     namedFrom: probability,
+    /** From here on the part of the hand counts: before it, what is likelier comes first. */
+    graveFrom: probability,
     /** Below this it is said with a perhaps. */
     surelyFrom: probability,
     /** What a question must bring at least to be asked. */
     leastGain: probability,
-    /** How probable a second thing to work on must be to be named. */
-    secondFrom: probability,
     standing: standingSchema,
   })
   .strict();

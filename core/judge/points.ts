@@ -77,7 +77,7 @@ function topicsOf(
   present: readonly string[],
   facts: PointFacts,
 ): Topic[] {
-  const { namedFrom, severity, severityOtherwise } = facts.numbers;
+  const { namedFrom, graveFrom, severity, severityOtherwise } = facts.numbers;
   const named = ranked.filter(
     (one) =>
       one.posterior >= namedFrom &&
@@ -95,14 +95,17 @@ function topicsOf(
           .filter(({ cause }) => cue !== undefined && cause.cues.includes(cue))
           .reduce((p, { posterior }) => p * (1 - posterior), 1)
       : namedFrom;
-    return helps < namedFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
+    return helps < graveFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
   };
   const bySign = (signs: readonly string[], down = 0): Topic[] =>
     signs
       .filter((sign) => !isMinor(sign))
       .map((sign) => ({ score: scoreOf(sign) - down, cause: null, sign }));
   return [
-    ...named.map((cause) => ({ score: cause.score, cause })),
+    ...named.map((cause) => ({
+      score: cause.posterior < graveFrom ? cause.posterior : cause.score,
+      cause,
+    })),
     ...bySign(present.filter((sign) => !answered.has(sign))),
     // Should a named cause be left out beside another, what it answered still gets its own word.
     ...bySign(

@@ -7,7 +7,7 @@ describe('aids', () => {
   });
 
   it('spread the steps of doing without over the time, the last on the day to be without', () => {
-    expect(aidPlan(aidById('outlined-sleeve'), 100, 114)).toEqual([104, 107, 111, 114]);
+    expect(aidPlan(aidById('soft-grip'), 100, 114)).toEqual([104, 107, 111, 114]);
     expect(aidPlan(aidById('finger-marks'), 100, 101)).toEqual([101, 101]);
   });
 });

@@ -51,7 +51,7 @@ test('the hand is found, counts only once it was looked at, and reads as in trut
   const main = page.getByRole('main');
   await expect(main.getByText('too deep').first()).toBeVisible();
   await expect(main.getByText('on top', { exact: true })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'The index has sunk too deep' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The index is deep.' })).toBeVisible();
 });
 
 test('a thumb is confirmed joint by joint; what cannot be seen is never a number', async ({

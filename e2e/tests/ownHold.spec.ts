@@ -180,7 +180,7 @@ test('a copy of an earlier version of a shipped hold is offered its new bands, a
   await expect(page.getByText('The hold you copied has new bands')).toBeVisible();
   await expectAccessible(page, 'new bands');
   await expect(page.getByRole('checkbox', { name: /you moved it/ })).not.toBeChecked();
-  await page.getByRole('button', { name: 'Take over 1 band', exact: true }).click();
+  await page.getByRole('button', { name: 'Take over 2 bands', exact: true }).click();
   await expect(page.getByText('The hold you copied has new bands')).toHaveCount(0);
   await page.getByRole('button', { name: 'Keep this hold' }).click();
   await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
@@ -190,7 +190,7 @@ test('a copy of an earlier version of a shipped hold is offered its new bands, a
   };
   expect(await kept()).toMatchObject({
     version: 2,
-    own: { basedOnVersion: 2 },
+    own: { basedOnVersion: 3 },
     checkpoints: { handLean: moved, littlePlace: now.checkpoints.littlePlace },
   });
 });

@@ -126,5 +126,5 @@ test('points are saved as a file and brought back from it, row by row', async ({
   await page.getByRole('link', { name: /^1\. .*finger side, 20 points/ }).click();
   await expect(page.getByText('Everything this view can tell is marked.')).toBeVisible();
   await page.getByRole('button', { name: 'Read the result' }).click();
-  await expect(rowOf(page, 'Index: depth')).toContainText(/1\.[34] ± 0\.2 joints/);
+  await expect(rowOf(page, 'Index: depth')).toContainText(/1\.[34] ± 0\.2\)/);
 });

@@ -73,9 +73,8 @@ describe('judgeFile', () => {
 
   it('corrects what was seen where no cause may be named', () => {
     const { workOn } = judgeFile({ hold: 'violin-shallow', signs: { thumbStraight: true } });
-    expect(workOn).toMatchObject([
-      { cause: null, explains: ['thumbStraight'], cues: ['bend-before-touching'] },
-    ]);
+    expect(workOn).toMatchObject([{ cause: null, explains: ['thumbStraight'] }]);
+    expect(workOn[0]!.cues[0]).toBe('bend-before-touching');
   });
 
   it('knows that it hurts, that a sign is new since the start, and how the teacher wants it', () => {

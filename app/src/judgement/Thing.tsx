@@ -10,7 +10,7 @@ import { space } from '../kit/tokens';
 import { strings } from '../strings';
 import { CueTry } from './CueTry';
 import { signSentence, signWords } from './signWords';
-import { causeText, whyWords } from './whyWords';
+import { causeText, saidFirst, whyWords } from './whyWords';
 
 const words = strings.workOn;
 
@@ -53,7 +53,7 @@ export function Thing({
   const leaves = (ranked.find((one) => one.cause === cause)?.leaves ?? []).filter(
     (sign) => !others.includes(sign),
   );
-  const heading = point ? signSentence(signs, hold.bow) : causeText(cause!.id);
+  const heading = point ? signSentence(saidFirst(point), hold.bow) : causeText(cause!.id);
   const why = point && whyWords(point);
   return (
     <View

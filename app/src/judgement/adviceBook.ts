@@ -11,7 +11,7 @@ import {
 import { strings } from '../strings';
 import { listWords } from '../strings/listWords';
 import { signSentence, signText } from './signWords';
-import { whyWords } from './whyWords';
+import { saidFirst, whyWords } from './whyWords';
 
 /** So many pairs of signs a hold are told: those that come together most often. */
 const PAIRS = 60;
@@ -80,7 +80,7 @@ function linesOf(advice: Advice, { bow }: Hold): string[] {
   for (const point of advice.points) {
     const why = whyWords(point);
     lines.push(
-      `**${signSentence(point.signs, bow)}**${why ? ` ${why}` : ''} ${words.say}: ${point.cues
+      `**${signSentence(saidFirst(point), bow)}**${why ? ` ${why}` : ''} ${words.say}: ${point.cues
         .map((cue) => `“${strings.cues[cue]}”`)
         .join(' · ')}`,
     );

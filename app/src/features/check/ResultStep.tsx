@@ -220,6 +220,7 @@ export function ResultStep({
         <AgreementsCard student={student} log={log} now={studioNow()} />
         {wide ? null : photographs}
         <LookSources state={state} onMove={onMove} onRemove={onRemove} onTaps={onTaps} />
+        {look.context === 'playing-end' ? <Notice>{strings.endOfLesson}</Notice> : null}
         <Notice>{strings.cautions.pain}</Notice>
         <Text variant="small" second>
           {strings.cautions.teacher}

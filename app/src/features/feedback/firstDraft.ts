@@ -5,6 +5,7 @@ import type { LessonLog } from '../../api/lessonLog';
 import { cueWords } from '../../judgement/CueTry';
 import { ladderPlace } from '../../judgement/lesson';
 import { aspectWords, signSentence } from '../../judgement/signWords';
+import { saidFirst } from '../../judgement/whyWords';
 import { strings } from '../../strings';
 import { dayWords } from '../../strings/dateWords';
 
@@ -23,10 +24,11 @@ export function firstDraft(
 ): LetterInput {
   const told = advice.kind === 'toWorkOn' ? advice.points : [];
   const holds = 'holds' in advice ? advice.holds : [];
-  const points = told.map(({ signs, cause, cues }) => {
+  const points = told.map((point) => {
+    const { signs, cause, cues } = point;
     const ladder = { cues, cause: cause?.cause.id ?? null, sign: signs[0] };
     const { cue } = ladderPlace(ladder, log.entries, log.ownCues, check.id);
-    return words.point(signSentence(signs, bow), cueWords(cue ?? cues[0]!, log.ownCues));
+    return words.point(signSentence(saidFirst(point), bow), cueWords(cue ?? cues[0]!, log.ownCues));
   });
   const drills = (told[0]?.drills ?? []).map((id) => strings.drills[id] ?? id);
   if (points.length > 0 && points.length < POINTS && drills.length > 0) {

@@ -8,6 +8,7 @@ import {
   REFERENCE_MIDDLE_FINGER,
   relaxedHandFrom,
   shownLengthMm,
+  thumbFalls,
 } from '@open-palm/core/hand';
 import { Button } from '../../kit/Button';
 import { Card } from '../../kit/Card';
@@ -67,6 +68,7 @@ function Numbers({
   const hand = relaxedHandFrom(relaxedHand.points);
   const lengthMm = middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm;
   const gaps = gapsAtLastJointsMm(hand, lengthMm);
+  const falls = thumbFalls(relaxedHand.points);
   return (
     <View style={{ gap: space(1) }}>
       <Text variant="small" second>
@@ -83,6 +85,7 @@ function Numbers({
           FINGERS.map((finger) => `${naturalCurlDeg(hand, finger).toFixed(0)}°`).join(' · '),
         )}
       </Text>
+      {falls ? <Text>{words.thumbFalls[falls]}</Text> : null}
     </View>
   );
 }

@@ -84,7 +84,7 @@ export const ready = {
     fit: 'Shoulder rest, endpin or height',
   },
   hints: {
-    hair: 'About 6 mm between stick and hair, a quarter inch. Never touch the hair.',
+    hair: 'About 6 mm between stick and hair, a quarter inch. Slacken it after playing; never touch the hair.',
     nails: 'A long thumbnail flattens the thumb. Look at the left hand too.',
     size: 'Too long or too heavy for the student?',
     seat: 'Feet flat and shoulder wide, a chair without arms, back tall, shoulders down.',
@@ -150,3 +150,7 @@ export const waiting = {
   reload: 'Load it',
   remembered: 'The studio does not answer: this is what this device remembers.',
 };
+
+/** What stands under the look at the end of a lesson. */
+export const endOfLesson =
+  'Before the bow goes away: slacken the hair a few turns until it hangs loose, but never unscrew it fully.';

@@ -117,6 +117,12 @@ export const relaxed = {
   taken: (ago: string) => `Taken ${ago}.`,
   gaps: (mm: string) => `Gaps at the last joints, index to little finger: ${mm} mm`,
   lengths: (mm: string) => `Fingers as they show, index to little finger: ${mm} mm`,
+  thumbFalls: {
+    middle:
+      'The thumb falls across from the middle finger: the hold can begin with that (Edit, which finger the thumb faces).',
+    between:
+      'The thumb falls between middle and ring finger: the hold can begin with that (Edit, which finger the thumb faces).',
+  },
   curl: (deg: string) => `Curl of the last joints, index to little finger: ${deg}`,
   markTitle: 'The hand at rest',
   markHint: 'Mark every finger from its knuckle to its tip; thumb and wrist if you like.',

@@ -44,8 +44,11 @@ export function sequenceFor(view: View, hold: Hold): Sequence {
   };
 }
 
-/** A thumb behind the stick is hidden, and so it should be: it is marked where it pokes through, and nobody is asked for it. */
-const TOLD_WHERE_IT_SHOWS: readonly MeasureId[] = ['thumbThrough'];
+/**
+ * Told where its points are marked anyway, and no reason to ask for them: a thumb behind the stick is hidden, as it should be,
+ * and the index is marked for its depth.
+ */
+const TOLD_WHERE_IT_SHOWS: readonly MeasureId[] = ['thumbThrough', 'indexPipFlexion'];
 
 const ASKED: readonly PointName[] = [...REQUIRED_BOW_POINTS, ...HAND_POINTS];
 
