@@ -189,7 +189,7 @@ await wide.getByRole('link', { name: 'Students' }).click();
 await wide.getByRole('link', { name: /Open Edda/ }).click();
 await wide.getByRole('button', { name: 'Look at the hold' }).waitFor();
 // What to work on is thought out in a worker, and comes a moment later.
-await wide.getByRole('heading', { name: 'The index has sunk too deep' }).waitFor();
+await wide.getByRole('heading', { name: 'The index is deep.' }).waitFor();
 await shoot(wide, 'wide-hand-file');
 await wide.goto(studio.url);
 await wide.getByRole('link', { name: 'Students' }).click();

@@ -203,6 +203,17 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       word: wordSchema,
     })
     .strict(),
+  /** An adult's own experiment: what was changed, and what it did; nobody judges it. */
+  z
+    .object({
+      ...shared,
+      kind: z.literal('experiment'),
+      words: z.string().trim().min(1).max(200),
+      sound: effect,
+      ease: effect,
+      keep: z.enum(['keep', 'drop']).nullable(),
+    })
+    .strict(),
   /** The hold was built step by step. */
   z
     .object({

@@ -175,7 +175,7 @@ export const numbersSchema = z
     tieWithin: probability,
     /** How probable a cause must be to be named at all: below it what was seen is corrected by itself. */
     namedFrom: probability,
-    /** From here on the part of the hand counts: before it, what is likelier comes first. */
+    /** From here on the part of the hand counts for a cause: before it, what is likelier comes first. */
     graveFrom: probability,
     /** Below this it is said with a perhaps. */
     surelyFrom: probability,

@@ -95,7 +95,7 @@ function topicsOf(
           .filter(({ cause }) => cue !== undefined && cause.cues.includes(cue))
           .reduce((p, { posterior }) => p * (1 - posterior), 1)
       : namedFrom;
-    return helps < graveFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
+    return helps < namedFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
   };
   const bySign = (signs: readonly string[], down = 0): Topic[] =>
     signs

@@ -26,6 +26,25 @@ test('the hold is built step by step in the chosen order, timed, and the order r
   await expect(page.getByRole('radio', { name: 'Palm up, then turned over' })).toBeChecked();
 });
 
+test('the hold is built on a pencil by the same steps, without a frog', async ({ page }) => {
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: /Open Tilda/ }).click();
+  await press(page, 'Build it step by step');
+  await page.getByRole('radio', { name: 'Thumb first' }).click();
+  await page.getByRole('radio', { name: 'a pencil or thick marker' }).click();
+  await press(page, 'Start');
+  for (let step = 1; step < 4; step += 1) await press(page, 'Done');
+  await expect(
+    page.getByRole('heading', { name: /^Seat its tip (on|under) the pencil$/ }),
+  ).toBeVisible();
+  await expect(page.getByText(/frog|metal/).filter({ visible: true })).toHaveCount(0);
+  while (!(await page.getByRole('heading', { name: /^Stretch all joints/ }).isVisible())) {
+    await press(page, 'Done');
+  }
+  await press(page, 'Done');
+  await expect(page.getByText(/^Once, in \d+\.\d s\./)).toBeVisible();
+});
+
 test('the bow tells the names of its parts when it is touched', async ({ page }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tilda/ }).click();

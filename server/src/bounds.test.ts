@@ -369,6 +369,12 @@ function everyLogEntry(
     aid: { aid: fc.constantFrom(...AIDS.map(({ id }) => id)), from: day, off: day },
     aidStep: { of, step: fc.integer({ min: 1, max: 10 }), done: fc.boolean() },
     planned: { why: fc.constantFrom(...RESTARTS), on: day, word },
+    experiment: {
+      words: text(200),
+      sound: effect,
+      ease: effect,
+      keep: fc.option(fc.constantFrom('keep', 'drop')),
+    },
     built: {
       order: text(40),
       rounds: fc.integer({ min: 1, max: 50 }),

@@ -1,8 +1,9 @@
-import { memo } from 'react';
+import { memo, useContext } from 'react';
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { BowKind } from '@open-palm/core/holds';
 import type { Tokens } from '../kit/tokens';
 import { bowShape, type BowShape } from './bowShape';
+import { OnPencil } from './onPencil';
 
 /** How far the stick is drawn where the whole bow is not, mm. */
 const SHORT_TO = 92;
@@ -21,7 +22,9 @@ export const BowFigure = memo(function BowFigure({
   /** Where the stick ends, for the whole bow. */
   tipMm?: number;
 }) {
+  const isPencil = useContext(OnPencil);
   const shape = bowShape(kind);
+  if (isPencil) return <Pencil tokens={tokens} shape={shape} />;
   const { stickRadius: r, frogLength, underside, gripFrom, gripTo, windingTo } = shape;
   const rings = Array.from(
     { length: Math.floor((windingTo - gripTo - 2) / 3) },
@@ -92,6 +95,20 @@ export const BowFigure = memo(function BowFigure({
     </G>
   );
 });
+
+/** A thick pencil in the bow's place, its point where the tip would be. */
+function Pencil({ tokens, shape }: { tokens: Tokens; shape: BowShape }) {
+  const [from, to, r] = [-shape.frogLength, SHORT_TO - 14, shape.stickRadius + 0.6];
+  return (
+    <G>
+      <Rect x={from} y={-r} width={to - from} height={r * 2} rx={1} fill={tokens.amber} />
+      <Rect x={from} y={-r + 1.4} width={to - from} height={1.4} fill={tokens.amberGround} />
+      <Rect x={from - 5} y={-r} width={6} height={r * 2} rx={1} fill={tokens.metal} />
+      <Path d={`M${to} ${-r}L${to + 14} 0L${to} ${r}Z`} fill={tokens.woodLight} />
+      <Path d={`M${to + 10} ${-r * 0.3}L${to + 14} 0L${to + 10} ${r * 0.3}Z`} fill={tokens.ink} />
+    </G>
+  );
+}
 
 /** The frog with its throat cut out of the front. */
 function frogOutline({ stickRadius: r, frogLength, underside }: BowShape): string {

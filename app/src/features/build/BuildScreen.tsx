@@ -37,6 +37,7 @@ function Build({ handFile }: { handFile: HandFile }) {
   const usual = hold.building.find(({ id }) => id === lastOrder) ?? hold.building[0]!;
   const [chosen, setChosen] = useState<string | null>(null);
   const [rounds, setRounds] = useState<number>(1);
+  const [isPencil, setPencil] = useState(false);
   const [page, setPage] = useState<'choose' | 'parts' | 'steps'>('choose');
   const order = hold.building.find(({ id }) => id === chosen) ?? usual;
   const back = `/students/${student.id}?setup=${setupId}` as const;
@@ -46,6 +47,7 @@ function Build({ handFile }: { handFile: HandFile }) {
       <BuildSteps
         hold={hold}
         order={order}
+        isPencil={isPencil}
         rounds={rounds}
         student={student}
         onBuilt={(done, seconds) =>
@@ -103,6 +105,18 @@ function Build({ handFile }: { handFile: HandFile }) {
           {words.last(strings.building[lastOrder] ?? lastOrder)}
         </Text>
       )}
+      {hold.hand === 'over' ? (
+        <Choices question={words.on}>
+          {(['bow', 'pencil'] as const).map((on) => (
+            <Choice
+              key={on}
+              label={words.ons[on]}
+              chosen={isPencil === (on === 'pencil')}
+              onPress={() => setPencil(on === 'pencil')}
+            />
+          ))}
+        </Choices>
+      ) : null}
       <Choices question={words.rounds}>
         {ROUNDS.map((times) => (
           <Choice

@@ -9,8 +9,10 @@ import { Screen } from '../../kit/Screen';
 import { Text } from '../../kit/Text';
 import { useTokens } from '../../kit/ThemeProvider';
 import { space } from '../../kit/tokens';
+import { OnPencil } from '../../portrait/onPencil';
 import { strings } from '../../strings';
 import { figureOf } from './buildingFigures';
+import { pencilSteps } from './pencilSteps';
 import { StepDrawing } from './StepDrawing';
 
 const words = strings.build;
@@ -18,7 +20,8 @@ const words = strings.build;
 /** One drawn step a screen; each is ticked off, the whole is timed, and repeated as often as was wanted. */
 export function BuildSteps({
   hold,
-  order: { steps },
+  order,
+  isPencil,
   rounds,
   student,
   onBuilt,
@@ -27,12 +30,15 @@ export function BuildSteps({
 }: {
   hold: Hold;
   order: Hold['building'][number];
+  /** The same steps on a pencil or a thick marker, without the frog. */
+  isPencil: boolean;
   rounds: number;
   student: Student;
   onBuilt: (rounds: number, seconds: number) => void;
   onBack: () => void;
   onLeave: () => void;
 }) {
+  const steps = isPencil ? pencilSteps(order.steps) : order.steps;
   const startedAt = useRef<number | null>(null);
   const [round, setRound] = useState(1);
   const [at, setAt] = useState(0);
@@ -65,18 +71,20 @@ export function BuildSteps({
         }
       >
         <BackHeader title={words.finished} backLabel={strings.nav.back} onBack={onBack} />
-        <StepDrawing
-          figure={figureOf(steps, steps.indexOf('test'))}
-          hold={hold}
-          student={student}
-          label={words.finished}
-        />
+        <OnPencil value={isPencil}>
+          <StepDrawing
+            figure={figureOf(steps, steps.indexOf('test'))}
+            hold={hold}
+            student={student}
+            label={words.finished}
+          />
+        </OnPencil>
         <Text>{words.finishedText(rounds, took.toFixed(1))}</Text>
       </Screen>
     );
   }
   const step = steps[at]!;
-  const name = strings.steps[step] ?? step;
+  const name = (isPencil ? strings.pencilWords[step] : undefined) ?? strings.steps[step] ?? step;
   return (
     <Screen
       footer={
@@ -102,12 +110,14 @@ export function BuildSteps({
         onBack={onBack}
       />
       <Card style={{ padding: 0, overflow: 'hidden' }}>
-        <StepDrawing
-          figure={figureOf(steps, at)}
-          hold={hold}
-          student={student}
-          label={words.figure(name)}
-        />
+        <OnPencil value={isPencil}>
+          <StepDrawing
+            figure={figureOf(steps, at)}
+            hold={hold}
+            student={student}
+            label={words.figure(name)}
+          />
+        </OnPencil>
       </Card>
       <Ticks done={at} all={steps.length} />
     </Screen>

@@ -52,6 +52,7 @@ export const STEP_ADDS: Readonly<Record<string, StepFigure>> = {
   'little-under-frog': grip('little'),
   'ring-into-throat': grip('ring'),
   'index-and-middle-beside': grip('index', 'middle'),
+  'stretch-and-curl': alone,
   'check-hollow-palm': alone,
   'other-hand-lets-go': alone,
   test: alone,

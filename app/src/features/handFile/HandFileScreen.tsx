@@ -5,6 +5,7 @@ import { gripFacts, gripOf, type HandFile } from '@open-palm/contract';
 import { studioNow } from '../../api/clock';
 import { AgreementsCard } from '../../agreements/AgreementsCard';
 import { useHandFile } from '../../api/queries';
+import { ExperimentsCard } from '../../experiments/ExperimentsCard';
 import { useLessonLog } from '../../api/lessonLog';
 import { Breakdown } from '../../breakdown/Breakdown';
 import { OtherEyeProvider } from '../../breakdown/otherEye';
@@ -130,6 +131,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
             <ProvenCues log={log} now={now} />
             <AgreementsCard student={student} log={log} now={now} />
+            <ExperimentsCard student={student} log={log} now={now} />
             <OtherEyeProvider value={eye}>
               <Breakdown measures={measures} notMeasured={[]} views={[]} />
             </OtherEyeProvider>

@@ -11,6 +11,8 @@ export const build = {
   rounds: 'How often?',
   times: (n: number) => (n === 1 ? 'once' : `${n} times`),
   pencil: 'On a pencil first, then on a light part of the bow, then at the frog.',
+  on: 'On what?',
+  ons: { pencil: 'a pencil or thick marker', bow: 'the bow' },
   finished: 'Built',
   finishedText: (rounds: number, seconds: string) =>
     `${rounds === 1 ? 'Once' : `${rounds} times`}, in ${seconds} s. Shake the hand loose.`,

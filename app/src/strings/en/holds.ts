@@ -144,6 +144,17 @@ export const building: Record<string, string> = {
   handshake: 'Like shaking hands',
 };
 
+/** Steps that are said otherwise on a pencil. */
+export const pencilWords: Record<string, string> = {
+  'other-hand-carries': 'The other hand carries the pencil',
+  'seat-thumb': 'Seat its tip on the pencil',
+  'seat-thumb-under-frog': 'Seat its tip under the pencil',
+  'drape-fingers': 'Drape all fingers over the pencil',
+  'bring-thumb-under-frog': 'Bring the bent thumb in from below',
+  'bow-laid-into-fingers': 'Let someone lay the pencil into the fingers',
+  'stretch-and-curl': 'Stretch all joints slowly, and curl them again',
+};
+
 export const steps: Record<string, string> = {
   loosen: 'Shake the arm loose and let it hang',
   'other-hand-carries': 'The other hand carries the bow',

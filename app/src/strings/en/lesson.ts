@@ -154,3 +154,19 @@ export const waiting = {
 /** What stands under the look at the end of a lesson. */
 export const endOfLesson =
   'Before the bow goes away: slacken the hair a few turns until it hangs loose, but never unscrew it fully.';
+
+/** An adult's own log of experiments. */
+export const experiments = {
+  title: 'Experiments',
+  none: 'Change one thing, play, and note what it did. Nothing here is right or wrong.',
+  add: 'Note an experiment',
+  what: 'What did you change?',
+  keepIt: 'And now?',
+  keeps: { keep: 'keep it', drop: 'drop it' },
+  kept: { keep: 'kept', drop: 'dropped' },
+  soundWas: (effect: string) => `sound ${effect}`,
+  easeWas: (effect: string) => `ease ${effect}`,
+  note: 'Note it',
+  leave: 'Leave it',
+  all: (n: number) => `Show all ${n}`,
+};
