@@ -1,4 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
+import { put, putStudent } from './putStudent';
 import type { RunningStudio } from './studio';
 
 /** A look that was taken by tap: what was answered, and what the bow did. */
@@ -19,48 +20,20 @@ export const category = (measure: string, name: string) => ({
 
 /** Writes down a student with these looks, the last one today. */
 export async function lookedAt(
-  { url }: RunningStudio,
-  { name, instrument, holdId }: { name: string; instrument: string; holdId: string },
+  studio: RunningStudio,
+  who: { name: string; instrument: string; holdId: string },
   looks: readonly LookByTap[],
 ): Promise<{ id: string; looks: string[] }> {
-  const put = async (path: string, body: object) => {
-    const response = await fetch(url + path, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
-      body: JSON.stringify(body),
-    });
-    if (!response.ok) throw new Error(await response.text());
-  };
-  const [id, setupId] = [uuidv7(), uuidv7()];
-  await put(`/api/students/${id}`, {
-    name,
-    side: 'right',
-    birthYear: 2010,
-    middleFingerMm: null,
-    skinTone: 'clay',
-    level: 'intermediate',
-    setups: [
-      {
-        id: setupId,
-        instrument,
-        bowSize: '4/4',
-        frogLengthMm: null,
-        bowMassG: null,
-        bowBalanceMm: null,
-        holdId,
-        settings: {},
-      },
-    ],
-  });
+  const { id, setupId } = await putStudent(studio, who);
   const ids = looks.map(() => uuidv7());
   for (const [i, { context, taps = [], signs = {} }] of looks.entries()) {
-    await put(`/api/checks/${ids[i]}`, {
+    await put(studio, `/api/checks/${ids[i]}`, {
       studentId: id,
       setupId,
       takenAt: new Date(Date.now() - (looks.length - i) * 1000).toISOString(),
       context,
       grip: {
-        holdId,
+        holdId: who.holdId,
         holdVersion: 3,
         settings: {},
         bowSize: '4/4',

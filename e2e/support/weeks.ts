@@ -1,4 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
+import { put, putStudent } from './putStudent';
 import type { RunningStudio } from './studio';
 
 const DAY_MS = 86_400_000;
@@ -20,42 +21,14 @@ export interface WeeklyStudent {
   slide(): Promise<void>;
 }
 
-async function put(studio: RunningStudio, path: string, body: object): Promise<void> {
-  const response = await fetch(studio.url + path, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
-    body: JSON.stringify(body),
-  });
-  if (!response.ok) throw new Error(await response.text());
-}
-
 /** Writes down a student whose weekly looks the test makes up. */
 export async function weeklyStudent(
   studio: RunningStudio,
   name: string,
   more: object = {},
 ): Promise<WeeklyStudent> {
-  const [id, setupId] = [uuidv7(), uuidv7()];
-  const setup = {
-    id: setupId,
-    instrument: 'violin',
-    bowSize: '4/4',
-    frogLengthMm: null,
-    bowMassG: null,
-    bowBalanceMm: null,
-    holdId: 'violin-shallow',
-    settings: {},
-  };
-  await put(studio, `/api/students/${id}`, {
-    name,
-    side: 'right',
-    birthYear: 2010,
-    middleFingerMm: null,
-    skinTone: 'clay',
-    level: 'intermediate',
-    setups: [setup],
-    ...more,
-  });
+  const who = { name, instrument: 'violin', holdId: 'violin-shallow' };
+  const { id, setupId } = await putStudent(studio, who, more);
   const weeks = NOISE.length + SLIDE.length;
   const look = (week: number, depth: number) =>
     put(studio, `/api/checks/${uuidv7()}`, {

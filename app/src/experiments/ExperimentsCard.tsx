@@ -8,12 +8,12 @@ import { Card } from '../kit/Card';
 import { Choice, Choices } from '../kit/Choice';
 import { Text } from '../kit/Text';
 import { space } from '../kit/tokens';
+import { OneEffect } from '../judgement/OneEffect';
 import { WordField } from '../kit/WordField';
 import { strings } from '../strings';
 import { agoWords } from '../strings/dateWords';
 
 const words = strings.experiments;
-const EFFECTS = ['better', 'same', 'worse'] as const;
 const KEEPS = ['keep', 'drop'] as const;
 const SHOWN = 5;
 
@@ -93,27 +93,18 @@ function Form({
   return (
     <View style={{ gap: space(2) }}>
       <WordField label={words.what} value={changed} onChange={setChanged} />
-      <OneOf
-        question={strings.cueTry.sound}
-        options={EFFECTS}
-        names={strings.cueTry.effects}
-        value={sound}
-        onChoose={setSound}
-      />
-      <OneOf
-        question={strings.cueTry.ease}
-        options={EFFECTS}
-        names={strings.cueTry.effects}
-        value={ease}
-        onChoose={setEase}
-      />
-      <OneOf
-        question={words.keepIt}
-        options={KEEPS}
-        names={words.keeps}
-        value={keep}
-        onChoose={setKeep}
-      />
+      <OneEffect name={strings.cueTry.sound} value={sound} onChoose={setSound} />
+      <OneEffect name={strings.cueTry.ease} value={ease} onChoose={setEase} />
+      <Choices question={words.keepIt}>
+        {KEEPS.map((option) => (
+          <Choice
+            key={option}
+            label={words.keeps[option]}
+            chosen={keep === option}
+            onPress={() => setKeep(keep === option ? null : option)}
+          />
+        ))}
+      </Choices>
       <View style={{ flexDirection: 'row', gap: space(2) }}>
         <Button label={words.leave} onPress={onLeave} style={{ flex: 1 }} />
         <Button
@@ -125,33 +116,5 @@ function Form({
         />
       </View>
     </View>
-  );
-}
-
-/** One of a few; touched again it is taken back. */
-function OneOf<T extends string>({
-  question,
-  options,
-  names,
-  value,
-  onChoose,
-}: {
-  question: string;
-  options: readonly T[];
-  names: Readonly<Record<T, string>>;
-  value: T | null;
-  onChoose: (value: T | null) => void;
-}) {
-  return (
-    <Choices question={question}>
-      {options.map((option) => (
-        <Choice
-          key={option}
-          label={names[option]}
-          chosen={value === option}
-          onPress={() => onChoose(value === option ? null : option)}
-        />
-      ))}
-    </Choices>
   );
 }

@@ -3,17 +3,14 @@ import { View } from 'react-native';
 import type { LogEntryOf } from '@open-palm/contract';
 import type { LessonLog } from '../api/lessonLog';
 import { Button } from '../kit/Button';
-import { Choice, Choices } from '../kit/Choice';
 import { StateMark } from '../kit/StateMark';
 import { Text } from '../kit/Text';
 import { space } from '../kit/tokens';
 import { WordField } from '../kit/WordField';
 import { strings } from '../strings';
+import { OneEffect, type Effect } from './OneEffect';
 
 const words = strings.cueTry;
-const EFFECTS = ['better', 'same', 'worse'] as const;
-
-type Effect = LogEntryOf<'cueWord'>['sound'];
 
 /** After a cue was tried: what it did to sound and ease, if one likes to say. */
 export function CueEffect({ of, log }: { of: LogEntryOf<'cue'>; log: LessonLog }) {
@@ -58,28 +55,5 @@ export function CueEffect({ of, log }: { of: LogEntryOf<'cue'>; log: LessonLog }
         />
       )}
     </View>
-  );
-}
-
-function OneEffect({
-  name,
-  value,
-  onChoose,
-}: {
-  name: string;
-  value: Effect;
-  onChoose: (effect: Effect) => void;
-}) {
-  return (
-    <Choices question={name}>
-      {EFFECTS.map((effect) => (
-        <Choice
-          key={effect}
-          label={words.effects[effect]}
-          chosen={value === effect}
-          onPress={() => onChoose(effect)}
-        />
-      ))}
-    </Choices>
   );
 }

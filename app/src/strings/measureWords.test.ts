@@ -1,4 +1,4 @@
-import type { NumberMeasure } from '@open-palm/core/measure';
+import type { Measure, NumberMeasure } from '@open-palm/core/measure';
 import { agoWords } from './dateWords';
 import {
   bandWords,
@@ -60,6 +60,19 @@ describe('measure words', () => {
 
   it('say what is wrong in the words of the trade', () => {
     expect(verdictWords(thumb)).toBe('too straight');
+    const atMetal = (value: string): Measure => ({
+      kind: 'category',
+      id: 'ferruleFinger',
+      family: 'fingers',
+      unit: 'category',
+      value,
+      probability: 1,
+      shares: [],
+      band: { allowed: ['middle'] },
+      verdict: 'high',
+    });
+    expect(verdictWords(atMetal('ring'))).toBe('hand too far forward');
+    expect(verdictWords(atMetal('none'))).toBe('no finger at the metal');
     expect(verdictWords({ ...thumb, verdict: 'in' })).toBe('good');
     expect(verdictMark('high')).toBe('out');
     expect(verdictMark('unsure')).toBe('unsure');

@@ -132,6 +132,10 @@ export function rangeWords({ lo, hi }: Range, unit: Unit): string {
 
 /** The verdict in a word: for what is out, the trade's word for how. */
 export function verdictWords(measure: Measure): string {
+  // Without a finger at the metal nobody knows which way the hand has gone.
+  const isNoFinger =
+    measure.id === 'ferruleFinger' && measure.kind === 'category' && measure.value === 'none';
+  if (isNoFinger && measure.verdict === 'high') return strings.noFingerAtTheMetal;
   if (measure.verdict === 'low' || measure.verdict === 'high') {
     return strings.faults[measure.id]?.[measure.verdict] ?? strings.verdicts[measure.verdict];
   }

@@ -181,7 +181,8 @@ export const workOn = {
   watched: 'Seen while watching',
   watchedHelp: 'Only watch this time. Change something from the second time on.',
   rest: 'Rest now',
-  restHelp: 'No cue and no exercise while it hurts. Let the hand rest, and tell a parent today.',
+  restHelp:
+    'No cue and no exercise while it hurts. Let the hand rest. A child tells a parent today.',
 };
 
 /** The one question of a lesson. */

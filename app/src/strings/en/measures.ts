@@ -268,3 +268,6 @@ export const joints = {
     'between second joint and base',
   ],
 } as const;
+
+/** The verdict where no finger is near the ferrule: it does not say which way the hand has gone. */
+export const noFingerAtTheMetal = 'no finger at the metal';
