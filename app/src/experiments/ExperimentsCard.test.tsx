@@ -34,6 +34,10 @@ describe('the log of experiments', () => {
     expect(show(null).toJSON()).toBeNull();
     show(1980);
     screen.getByText('Experiments');
+    screen.unmount();
+    // Nobody is asked to try something while it hurts.
+    const hurt = { id: 'h', kind: 'hurt', what: 'pain', word: null } as LogEntry;
+    expect(show(1980, [hurt]).toJSON()).toBeNull();
   });
 
   it('notes what was changed and what it did, without a verdict', () => {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { LogEntryOf, Student } from '@open-palm/contract';
+import { openHurts, type LogEntryOf, type Student } from '@open-palm/contract';
 import { ageBandOf } from '@open-palm/core/judge';
 import type { LessonLog } from '../api/lessonLog';
 import { Button } from '../kit/Button';
@@ -21,7 +21,7 @@ type Experiment = LogEntryOf<'experiment'>;
 
 /**
  * An adult's own log: what was changed, what it did to sound and ease, keep it or drop it. No verdict is passed on any of it.
- * Nothing for younger students, or where the year of birth is not known.
+ * Nothing for younger students, where the year of birth is not known, or while it hurts: nobody is asked to play then.
  */
 export function ExperimentsCard({
   student,
@@ -35,6 +35,7 @@ export function ExperimentsCard({
   const [isAdding, setAdding] = useState(false);
   const [showsAll, setShowsAll] = useState(false);
   if (ageBandOf(student.birthYear, now.getFullYear()) !== 'adult') return null;
+  if (openHurts(log.entries).length > 0) return null;
   const all = log.entries.filter((entry): entry is Experiment => entry.kind === 'experiment');
   const shown = showsAll ? all : all.slice(0, SHOWN);
   return (
