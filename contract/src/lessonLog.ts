@@ -23,7 +23,10 @@ export const testResultSchema = z
   .object({
     seconds: z.number().nonnegative().max(3600).optional(),
     clean: z.number().int().nonnegative().max(100).optional(),
+    /** Up to which angle it stayed, from level; what is recorded now comes down from upright. */
     angleDeg: z.number().min(0).max(90).optional(),
+    /** The angle over level down to which it stayed. */
+    downToDeg: z.number().min(0).max(90).optional(),
     counts: z.number().int().nonnegative().max(1000).optional(),
     steps: z.number().int().nonnegative().max(1000).optional(),
     breaks: z.number().int().nonnegative().max(1000).optional(),

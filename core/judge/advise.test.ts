@@ -42,6 +42,31 @@ const category = (measure: Tap['measure'], name: string): Tap => ({
   answer: { kind: 'category', category: name },
 });
 
+describe('how the bow feels between the fingers', () => {
+  const cues = (...signs: string[]) =>
+    told(advise(seen(...signs), { hold: holdOf('violin-shallow') })).points.flatMap((p) => p.cues);
+
+  it('widens a bow that bounces and narrows a hand that stiffens at the ends', () => {
+    expect(cuesIn(advise(seen('bowBounces'), { hold: holdOf('cello') }))).toEqual([
+      'widen-a-little',
+    ]);
+    expect(cues('handStiffensAtEnds')).toContain('narrow-a-little');
+  });
+
+  it('gives way to gaps that are out of their band', () => {
+    expect(cues('bowBounces', 'fingersStretched')).not.toContain('widen-a-little');
+    expect(cues('handStiffensAtEnds', 'fingersBunched')).not.toContain('narrow-a-little');
+  });
+
+  it('brings a deep index back before it parts fingers that came closer with it', () => {
+    const [first] = told(
+      advise(seen('indexDeep', 'fingersBunched'), { hold: holdOf('violin-shallow') }),
+    ).points;
+    expect(first).toMatchObject({ cause: { cause: { id: 'indexTooDeep' } } });
+    expect(first!.signs).toEqual(['indexDeep', 'fingersBunched']);
+  });
+});
+
 /** The named worked cases of the trade, each with what must come out of it. */
 const CASES: [string, string, Finding[], (advice: Advice) => void, Partial<AdviceFacts>?][] = [
   [

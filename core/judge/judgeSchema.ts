@@ -148,6 +148,8 @@ export const drillSchema = z
     /** Kinds of bow that it is meant for, where it is none of the hold's own tests. */
     bows: bowKinds.optional(),
     loadsLittleFinger: z.boolean(),
+    /** Whether the bow may fall: then it is done over something soft. */
+    overSoft: z.literal(true).optional(),
     standing: standingSchema,
   })
   .strict();

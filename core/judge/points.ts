@@ -86,16 +86,18 @@ function topicsOf(
   );
   const answered = new Set(named.flatMap(({ explains }) => explains));
   const explained = new Set(ranked.flatMap(({ explains }) => explains));
+  /** How probable it is that a cue fits something true. */
+  const helpOf = (cue: string | undefined): number =>
+    1 -
+    ranked
+      .filter(({ cause }) => cue !== undefined && cause.cues.includes(cue))
+      .reduce((p, { posterior }) => p * (1 - posterior), 1);
   const scoreOf = (sign: string): number => {
-    const cue = cuesFor(SIGN.get(sign)!.cues, present, facts)[0];
     // Of a sign that no cause of the hold brings about nothing is known but that it is there.
     const helps = explained.has(sign)
-      ? 1 -
-        ranked
-          .filter(({ cause }) => cue !== undefined && cause.cues.includes(cue))
-          .reduce((p, { posterior }) => p * (1 - posterior), 1)
+      ? helpOf(cuesFor(SIGN.get(sign)!.cues, present, facts)[0])
       : namedFrom;
-    return helps < namedFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
+    return helps < graveFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
   };
   const bySign = (signs: readonly string[], down = 0): Topic[] =>
     signs
@@ -103,7 +105,10 @@ function topicsOf(
       .map((sign) => ({ score: scoreOf(sign) - down, cause: null, sign }));
   return [
     ...named.map((cause) => ({
-      score: cause.posterior < graveFrom ? cause.posterior : cause.score,
+      score:
+        cause.posterior < graveFrom
+          ? helpOf(cuesFor(cause.cause.cues, cause.explains, facts)[0])
+          : cause.score,
       cause,
     })),
     ...bySign(present.filter((sign) => !answered.has(sign))),

@@ -5,6 +5,9 @@ describe('what a test says', () => {
   it.each<[string, object, Record<string, boolean>]>([
     ['tip-raise', { angleDeg: 40, part: 'little' }, { littleGives: true, thumbGives: false }],
     ['tip-raise', { angleDeg: 0 }, { littleGives: false, thumbGives: false }],
+    ['tip-raise', { downToDeg: 0 }, { littleGives: false, thumbGives: false }],
+    ['tip-raise', { downToDeg: 45 }, {}],
+    ['tip-raise', { downToDeg: 45, part: 'thumb' }, { littleGives: false, thumbGives: true }],
     ['tip-raise', {}, {}],
     ['finger-lifts', { clean: 5, part: 'ring' }, { fingersDrag: true }],
     ['finger-lifts', { clean: 8 }, { fingersDrag: false }],

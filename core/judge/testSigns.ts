@@ -7,6 +7,7 @@ export interface TestFacts {
     clean?: number | undefined;
     part?: TestPart | undefined;
     angleDeg?: number | undefined;
+    downToDeg?: number | undefined;
     answers?: Readonly<Record<string, string>> | undefined;
     placements?: readonly Placement[] | undefined;
   };
@@ -18,20 +19,28 @@ const RELEASES = { hardBelow: 5, softFrom: 7 };
 /** The thumb's place scatters by more than this from one forming to the next, mm; by less than this it is settled. [memory] */
 const SCATTER_MM = { scatteredFrom: 6, settledBelow: 3 };
 
+/** From here down the bow is as good as level, degrees. [memory] */
+const LEVEL_TO_DEG = 10;
+
+/**
+ * The load on the little finger is largest with the bow level: only what held there has held. Before coming down from
+ * upright was recorded, a raise began at level.
+ */
+const hasCarriedLevel = ({ angleDeg, downToDeg }: TestFacts['result']): boolean =>
+  downToDeg === undefined ? angleDeg !== undefined : downToDeg <= LEVEL_TO_DEG;
+
 /** The signs that a test shows, or rules out; what its result leaves open is not told. */
 export function testSigns({ test, result }: TestFacts): Record<string, boolean> {
   const { part, clean, answers = {}, placements = [] } = result;
   const by = (sign: string, is: boolean, isNot: boolean): Record<string, boolean> =>
     is || isNot ? { [sign]: is } : {};
   switch (test) {
-    // The load on the little finger is largest with the bow level: what gives on the way down gives under it.
     case 'tip-raise':
     case 'free-carry':
-      return part === undefined
-        ? result.angleDeg === undefined
-          ? {}
-          : { littleGives: false, thumbGives: false }
-        : { littleGives: part === 'little', thumbGives: part === 'thumb' };
+      if (part !== undefined) {
+        return { littleGives: part === 'little', thumbGives: part === 'thumb' };
+      }
+      return hasCarriedLevel(result) ? { littleGives: false, thumbGives: false } : {};
     case 'finger-lifts':
       return by('fingersDrag', part !== undefined, part === undefined && clean === 8);
     case 'thumb-release':

@@ -35,6 +35,15 @@ export function judgeNumber(
   };
 }
 
+/** A verdict that needs another eye than one flat picture's is left open. */
+export const asFlatTells = (
+  { neverFlat }: Pick<NumberSpec, 'neverFlat'>,
+  measure: NumberMeasure,
+): NumberMeasure =>
+  neverFlat !== undefined && measure.verdict === neverFlat
+    ? { ...measure, verdict: 'unsure', decidable: false }
+    : measure;
+
 /** A category with these probabilities, judged by what a band allows. */
 export function judgeCategory(
   spec: Pick<CategorySpec | TapSpec, 'id' | 'family' | 'unit' | 'categories'>,

@@ -6,7 +6,7 @@ import { CATALOGUE } from './catalogue';
 import { figureOf, type Figure, type FigureFacts } from './figure';
 import { firstOrderSds, type Computed } from './firstOrder';
 import { boneTilts, retakeFor } from './foreshortening';
-import { judgeCategory, judgeNumber } from './judge';
+import { asFlatTells, judgeCategory, judgeNumber } from './judge';
 import type { CategorySpec, MeasureSpec, NumberSpec } from './measureSpec';
 import type { Breakdown, NotMeasured } from './measures';
 import { blindReason, viewsOf } from './sights';
@@ -58,7 +58,8 @@ export function measureCapture(
       notMeasured.push({ id, family, reason: spec.hasRelaxed ? 'needsRelaxedHand' : 'offStick' });
       return [];
     }
-    return judgeNumber(spec, values[0]!, sd, band, retakeFor(capture.view, spec.bones, tilts));
+    const retake = retakeFor(capture.view, spec.bones, tilts);
+    return asFlatTells(spec, judgeNumber(spec, values[0]!, sd, band, retake));
   });
   return { measures, notMeasured };
 }

@@ -187,6 +187,36 @@ describe('answers by tap', () => {
   });
 });
 
+describe('a thumb that shows below the stick', () => {
+  const below = (scale: number): PlacedCapture => {
+    return withPoint(levelCapture(), 'thumbTip', { x: 400, y: 300 + scale });
+  };
+  const [hidden, shows] = [below(0), below(40)];
+  const verdictOf = (look: Partial<Look>) => find(look, 'thumbThrough');
+
+  it('is through or behind it: a flat picture leaves that open, and so do two of them', () => {
+    expect(numberIn(verdictOf({ captures: [hidden] })).verdict).toBe('in');
+    for (const captures of [[shows], [shows, below(38)]]) {
+      const { measure } = verdictOf({ captures });
+      expect(numberIn({ measure } as MergedMeasure).value).toBeGreaterThan(4);
+      expect(measure).toMatchObject({ verdict: 'unsure', decidable: false });
+    }
+  });
+
+  it.each([
+    ['behind it', -4, 'in'],
+    ['through it', 8, 'high'],
+  ] as const)(
+    'is %s where somebody looked, and the picture is no contradiction',
+    (_, value, is) => {
+      const tap = { measure: 'thumbThrough', answer: { kind: 'value', value, sd: 2 } } as const;
+      const seen = verdictOf({ captures: [shows], taps: [tap] });
+      expect(seen).toMatchObject({ conflict: false, measure: { value, verdict: is } });
+      expect(seen.sources.map(({ capture }) => capture)).toEqual([null, 0]);
+    },
+  );
+});
+
 describe('a hand fitted to several pictures of a check', () => {
   const side = levelCapture();
   const eye = fromEye(levelCapture());

@@ -29,6 +29,8 @@ export interface NumberSpec extends PictureSpec {
   viewSd?: number;
   /** The same as a share of the value. */
   viewSdShare?: number;
+  /** A verdict that no flat picture can tell by itself. */
+  neverFlat?: 'high';
   /** Set for joint angles, which are checked against what a joint can do. */
   joint?: JointKind;
   /** Set for what is compared with the student's relaxed hand: whether that hand has what it is compared with. */

@@ -1,6 +1,6 @@
 import type { Band } from '../holds';
 import { specOf } from './catalogue';
-import { judgeCategory, judgeNumber } from './judge';
+import { asFlatTells, judgeCategory, judgeNumber } from './judge';
 import { categoriesOf } from './measureSpec';
 import type { CategoryMeasure, Measure, NumberMeasure, Source } from './measures';
 import { SURE } from './verdict';
@@ -51,21 +51,43 @@ function mergeDirect(
   sources: readonly RankedSource[],
   band: Band | null,
 ): { measure: Measure; conflict: boolean; sources: Source[] } {
-  const firm = sources.filter(({ measure }) => isFirm(measure));
-  const usable = firm.length > 0 ? firm : sources;
+  const heard = sources.filter((source) => !isMute(source));
+  const telling = heard.length > 0 ? heard : sources;
+  const firm = telling.filter(({ measure }) => isFirm(measure));
+  const usable = firm.length > 0 ? firm : telling;
   const bestRank = Math.min(...usable.map(({ rank }) => rank ?? Infinity));
   const equals = usable.filter(({ rank }) => rank === null || rank === bestRank);
   const ordered = [...equals, ...sources.filter((source) => !equals.includes(source))];
-  const conflict = contradict(ordered.map(({ measure }) => measure));
-  const measure = merged(
+  const conflict = contradict(
+    ordered.filter((source) => telling.includes(source)).map(({ measure }) => measure),
+  );
+  const told = merged(
     equals.map((source) => source.measure),
     band,
   );
+  const measure = heard.length > 0 ? told : stillOpen(told);
   return {
     measure: conflict && measure.verdict !== 'none' ? unsure(measure) : measure,
     conflict,
-    sources: ordered.map(({ capture, measure: told }) => ({ capture, measure: told })),
+    sources: ordered.map(({ capture, measure: each }) => ({ capture, measure: each })),
   };
+}
+
+/** A flat picture that leaves open what it shows gives way to whoever saw it. */
+function isMute({ capture, measure }: RankedSource): boolean {
+  const spec = specOf(measure.id);
+  return (
+    capture !== null &&
+    spec.kind === 'number' &&
+    spec.neverFlat !== undefined &&
+    measure.verdict !== 'in'
+  );
+}
+
+/** Two pictures that each leave it open do not tell it together. */
+function stillOpen(measure: Measure): Measure {
+  const spec = specOf(measure.id);
+  return spec.kind === 'number' && measure.kind === 'number' ? asFlatTells(spec, measure) : measure;
 }
 
 /** Whether a number may count: not from a bone that leaves the picture, not from a misplaced point. */

@@ -62,7 +62,9 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'thumbThrough',
     points: [...STICK_POINTS, 'thumbTip'],
-    // Past the stick's far edge, the one toward the hair: below it, the tip shows in the gap; negative is still behind.
+    // Past the stick's far edge, the one toward the hair: below it, the tip shows; negative is still behind. Whether a tip
+    // that shows is through the gap, or hangs behind it, one picture does not say.
+    neverFlat: 'high',
     value: (figure) =>
       placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).dMm - figure.section.stickRadiusMm,
   },

@@ -15,8 +15,8 @@ export const recorderSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('part') }).strict(),
   /** Clean ones out of so many. */
   z.object({ kind: z.literal('cleanOf'), of: z.number().int().positive() }).strict(),
-  /** Angle of the bow above level, up to which the hold stayed. */
-  z.object({ kind: z.literal('angle') }).strict(),
+  /** Angle of the bow above level, down to which the hold stayed on the way from upright. */
+  z.object({ kind: z.literal('downTo') }).strict(),
   z.object({ kind: z.literal('counts') }).strict(),
   z.object({ kind: z.literal('steps') }).strict(),
   z.object({ kind: z.literal('breaks') }).strict(),
@@ -39,6 +39,10 @@ export const wholeHandTestSchema = z
     id: z.string(),
     records: z.array(recorderSchema).min(1),
     loadsLittleFinger: z.boolean(),
+    /** Whether the bow may fall: then it is done over something soft. */
+    overSoft: z.literal(true).optional(),
+    /** Whether somebody touches the student's hand: asked first. */
+    touches: z.literal(true).optional(),
     /** Not offered below this level. */
     fromLevel: z.enum(LEVELS),
     /** Whether it goes well to a beat. */

@@ -319,6 +319,7 @@ function everyLogEntry(
       seconds,
       clean: fc.integer({ min: 0, max: 100 }),
       angleDeg: fc.double({ min: 0, max: 90, noNaN: true }),
+      downToDeg: fc.double({ min: 0, max: 90, noNaN: true }),
       counts: count,
       steps: count,
       breaks: count,

@@ -44,6 +44,9 @@ export function AidForm({
       </Choices>
       {id === null ? null : (
         <>
+          {strings.aidHints[id] === undefined ? null : (
+            <Text variant="small">{strings.aidHints[id]}</Text>
+          )}
           <WordField label={words.offBy} value={written ?? usual} onChange={setWritten} />
           <Text variant="small" {...(off === null ? { color: tokens.out } : { second: true })}>
             {off === null ? words.dateWrong : words.aidStays}

@@ -1,18 +1,10 @@
-import type { ReactNode } from 'react';
-import Svg, { Circle, Ellipse, G, Line, Path, Polygon, Rect, Text } from 'react-native-svg';
+import { Circle, Ellipse, G, Line, Path, Rect, Text } from 'react-native-svg';
 import type { MeasureId } from '@open-palm/core/measure';
 import { useTokens } from '../kit/ThemeProvider';
 import { FONTS } from '../kit/tokens';
 import type { Skin } from '../portrait/skin';
-import { ASPECT } from './BendFigure';
-
-function Frame({ children }: { children: ReactNode }) {
-  return (
-    <Svg width="100%" viewBox="-52 -40 104 80" style={{ aspectRatio: ASPECT }} aria-hidden>
-      {children}
-    </Svg>
-  );
-}
+import { Frame } from './Frame';
+import { StickSide } from './StickSide';
 
 /** What is written in a drawing: readable in a mirrored one too. */
 function Upright({
@@ -51,40 +43,6 @@ function ThumbContact({ at, skin }: { at: string; skin: Skin }) {
       />
       <Path d="M8 -18Q30 -18 35 -9Q26 -12 8 -12Z" fill={skin.nail} stroke={skin.line} />
       <Circle cx={mark[0]} cy={mark[1]} r={6} fill={tokens.amber} stroke={tokens.card} />
-    </Frame>
-  );
-}
-
-/** The octagon of the stick from the button's end, hair down, with one side marked. */
-function StickFacet({ at, mirrored }: { at: string; mirrored: boolean }) {
-  const tokens = useTokens();
-  const corner = (i: number) => {
-    const rad = ((i * 45 - 112.5) * Math.PI) / 180;
-    return [27 * Math.cos(rad), 27 * Math.sin(rad) - 4] as const;
-  };
-  const corners = Array.from({ length: 8 }, (_, i) => corner(i));
-  const side = Number(at) - 1;
-  const [a, b] = [corner(side), corner(side + 1)];
-  return (
-    <Frame>
-      <Line x1={-16} y1={36} x2={16} y2={36} stroke={tokens.inkSecond} strokeWidth={2} />
-      <Polygon
-        points={corners.map((p) => p.join(',')).join(' ')}
-        fill={tokens.wood}
-        stroke={tokens.ink}
-      />
-      <Line
-        x1={a[0]}
-        y1={a[1]}
-        x2={b[0]}
-        y2={b[1]}
-        stroke={tokens.amber}
-        strokeWidth={7}
-        strokeLinecap="round"
-      />
-      <Upright x={0} y={2} mirrored={mirrored} color="#FFFFFF">
-        {at}
-      </Upright>
     </Frame>
   );
 }
@@ -194,7 +152,7 @@ export function CategoryFigure({
     case 'thumbContact':
       return <ThumbContact at={at} skin={skin} />;
     case 'thumbFacet':
-      return <StickFacet at={at} mirrored={mirrored} />;
+      return <StickSide at={at} skin={skin} />;
     case 'littlePlace':
       return <LittlePlace at={at} skin={skin} />;
     case 'ferruleFinger':

@@ -9,6 +9,7 @@ import { useTokens } from '../kit/ThemeProvider';
 import { space } from '../kit/tokens';
 import { strings } from '../strings';
 import { CueTry } from './CueTry';
+import { drillWords } from './drillWords';
 import { signSentence, signWords } from './signWords';
 import { causeText, saidFirst, whyWords } from './whyWords';
 
@@ -79,7 +80,7 @@ export function Thing({
       />
       {drills.length > 0 ? (
         <Text variant="small" second>
-          {words.drills(drills.map((id) => strings.drills[id] ?? id).join(' · '))}
+          {words.drills(drillWords(drills, ' · '))}
         </Text>
       ) : null}
     </View>

@@ -213,7 +213,9 @@ describe('WorkOnCard', () => {
   it('says nothing but rest while it hurts', async () => {
     const off: Tap = { measure: 'littlePlace', answer: { kind: 'category', category: 'off' } };
     show([off]);
-    await screen.findByText('To practise: Raise the tip slowly · Lift one finger at a time');
+    await screen.findByText(
+      'To practise: Raise the tip slowly · Lift one finger at a time (both over something soft)',
+    );
     screen.unmount();
     show([off], { entries: [entry({ kind: 'hurt', what: 'pain', word: null })] });
     await screen.findByText('Rest now');

@@ -10,6 +10,7 @@ import {
 } from '@open-palm/core/judge';
 import { strings } from '../strings';
 import { listWords } from '../strings/listWords';
+import { drillWords } from './drillWords';
 import { signSentence, signText } from './signWords';
 import { saidFirst, whyWords } from './whyWords';
 
@@ -85,7 +86,7 @@ function linesOf(advice: Advice, { bow }: Hold): string[] {
         .join(' · ')}`,
     );
     if (point.drills.length > 0) {
-      lines.push(words.drills(point.drills.map((id) => strings.drills[id] ?? id).join(' · ')));
+      lines.push(words.drills(drillWords(point.drills, ' · ')));
     }
   }
   if (advice.ask) lines.push(strings.askOne.question(signText(advice.ask.sign, bow)));

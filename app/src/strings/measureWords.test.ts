@@ -2,6 +2,7 @@ import type { Measure, NumberMeasure } from '@open-palm/core/measure';
 import { agoWords } from './dateWords';
 import {
   bandWords,
+  choiceLabel,
   measureNote,
   notMeasuredWords,
   plainNumber,
@@ -33,6 +34,15 @@ describe('measure words', () => {
     );
   });
 
+  it('name a drawn choice, its number beside it', () => {
+    expect(choiceLabel('thumbOpposition', -1.8)).toEqual({
+      label: 'toward the little finger',
+      small: 'about −1.8 finger widths',
+    });
+    expect(choiceLabel('gapRatio23', 2)).toEqual({ label: 'much wider', small: 'about × 2.00' });
+    expect(choiceLabel('thumbIpFlexion', 20)).toEqual({ label: 'about 20°' });
+  });
+
   it('never tell a doubt of nothing, nor a minus before zero', () => {
     expect(valueWords({ ...thumb, value: -0.2, sd: 0.01 })).toBe('0° ± 1°');
     expect(plainNumber(-0.04, 'u')).toBe('0.0');
@@ -42,6 +52,13 @@ describe('measure words', () => {
     expect(bandWords(thumb)).toBe('20 to 60°');
     expect(bandWords({ ...thumb, band: { lo: 0 } })).toBe('at least 0°');
     expect(bandWords({ ...thumb, band: { hi: 9 } })).toBe('at most 9°');
+    const depth = { ...thumb, unit: 'u' as const };
+    expect(bandWords({ ...depth, band: { lo: 1.1, hi: 1.9 } })).toBe(
+      'between first and second joint from the tip (1.1 to 1.9)',
+    );
+    expect(bandWords({ ...depth, band: { hi: 1.3 } })).toBe(
+      'no deeper than between first and second joint from the tip (1.3)',
+    );
     expect(bandWords({ ...thumb, band: null })).toBeNull();
     expect(
       bandWords({

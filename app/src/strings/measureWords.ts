@@ -31,6 +31,10 @@ export function plainNumber(value: number, unit: Unit): string {
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
 }
 
+/** What numbers that stand by themselves are counted in. */
+export const unitWords = (unit: Unit): string =>
+  unit === 'u' ? strings.joints.counted : strings.units[unit];
+
 /** The name of a category, as a person reads it. */
 export const categoryName = (id: MeasureId, category: string): string =>
   strings.categories[id]?.[category] ?? category;
@@ -72,16 +76,11 @@ export function tapWords({ measure, answer }: Tap): string {
 export function valueWords(measure: Measure): string {
   if (measure.kind === 'looked') return strings.result.lookedAt;
   if (measure.kind === 'category') return categoryName(measure.id, measure.value);
-  if (measure.unit === 'u') {
-    const { value, sd, unit } = measure;
-    const told = `${plainNumber(value, unit)} ± ${plainNumber(doubt(sd, unit), unit)}`;
-    return `${depthWords(value)} (${told})`;
-  }
   return numberWords(measure);
 }
 
 /** Where the stick lies on a finger, by the joints from its tip. */
-function depthWords(u: number): string {
+export function depthWords(u: number): string {
   const { joints } = strings;
   const nearest = Math.round(u);
   if (Math.abs(u - nearest) <= AT_A_JOINT_U) return joints.at[Math.max(0, Math.min(3, nearest))]!;
@@ -91,12 +90,33 @@ function depthWords(u: number): string {
 /** So near it lies at the joint, in joint units. */
 const AT_A_JOINT_U = 0.2;
 
-/** A number with its doubt, in its unit. */
+/** Where a stick may lie on a finger: in words, with the numbers behind. */
+function depthBandWords({ lo, hi }: Range): string {
+  const { joints } = strings;
+  if (lo !== undefined && hi !== undefined) {
+    return joints.about(
+      depthWords((lo + hi) / 2),
+      joints.fromTo(plainNumber(lo, 'u'), plainNumber(hi, 'u')),
+    );
+  }
+  const end = (lo ?? hi)!;
+  const place = depthWords(end);
+  return joints.about(
+    lo === undefined ? joints.noDeeper(place) : joints.noShallower(place),
+    plainNumber(end, 'u'),
+  );
+}
+
+/** A number with its doubt, in its unit; a place on a finger in words too. */
 export function numberWords({
   value,
   sd,
   unit,
 }: Pick<NumberMeasure, 'value' | 'sd' | 'unit'>): string {
+  if (unit === 'u') {
+    const told = `${plainNumber(value, unit)} ± ${plainNumber(doubt(sd, unit), unit)}`;
+    return strings.joints.about(depthWords(value), told);
+  }
   const sign = strings.units[unit];
   // The degree stands at each number, other units once.
   const first = unit === 'deg' ? sign : '';
@@ -121,6 +141,7 @@ const allowedWords = (id: MeasureId, band: Allowed) =>
 
 /** A range as it is read, an open end included. */
 export function rangeWords({ lo, hi }: Range, unit: Unit): string {
+  if (unit === 'u') return depthBandWords({ lo, hi });
   const sign = strings.units[unit];
   if (lo !== undefined && hi !== undefined) {
     return `${plainNumber(lo, unit)} to ${plainNumber(hi, unit)}${sign}`;
@@ -142,13 +163,27 @@ export function verdictWords(measure: Measure): string {
   return strings.verdicts[measure.verdict];
 }
 
+/** A drawn choice in words, with its number small beside it where words and number are two things. */
+export function choiceLabel(id: MeasureId, value: number): { label: string; small?: string } {
+  const { unit } = specOf(id);
+  const number = plainNumber(value, unit);
+  const named = strings.choiceWords[id]?.[value];
+  const sign = strings.units[unit];
+  if (named === undefined) return { label: strings.stations.about(number + sign) };
+  const small = unit === 'ratio' ? strings.choiceNumber.share(number) : number + sign;
+  return { label: named, small: strings.stations.about(small) };
+}
+
 /** A note that a reader of this measure needs, if any. */
 export function measureNote({ measure, conflict }: Pick<MergedMeasure, 'measure' | 'conflict'>) {
   if (conflict) return strings.result.conflict;
   if (measure.kind !== 'number') return null;
   if (measure.implausible) return strings.result.checkPoint;
   if (measure.retake) return strings.result.retake(strings.turns[measure.retake]);
-  return measure.verdict === 'unsure' && !measure.decidable ? strings.result.undecidable : null;
+  if (measure.verdict !== 'unsure' || measure.decidable) return null;
+  return measure.id === 'thumbThrough'
+    ? strings.result.throughOrBehind
+    : strings.result.undecidable;
 }
 
 /** Why something was not measured. */

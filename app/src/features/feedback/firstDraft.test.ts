@@ -47,7 +47,9 @@ describe('a letter to begin with', () => {
 
   it('adds what to practise where there are few points, and only rest where it hurts', () => {
     const off = found(['littleOff']);
-    expect(draft(off).points.at(-1)).toMatch(/raise the tip slowly; lift one finger at a time/);
+    expect(draft(off).points.at(-1)).toMatch(
+      /: raise the tip slowly; lift one finger at a time \(both over something soft\)\./,
+    );
     const hurt = { id: 'h', kind: 'hurt', what: 'pain' } as LogEntry;
     expect(draft(off, [hurt]).points).toEqual([
       'Rest until it no longer hurts, and tell me how it is.',

@@ -3,6 +3,7 @@ import type { BowKind } from '@open-palm/core/holds';
 import type { Advice } from '@open-palm/core/judge';
 import type { LessonLog } from '../../api/lessonLog';
 import { cueWords } from '../../judgement/CueTry';
+import { drillWords } from '../../judgement/drillWords';
 import { ladderPlace } from '../../judgement/lesson';
 import { aspectWords, signSentence } from '../../judgement/signWords';
 import { saidFirst } from '../../judgement/whyWords';
@@ -30,9 +31,9 @@ export function firstDraft(
     const { cue } = ladderPlace(ladder, log.entries, log.ownCues, check.id);
     return words.point(signSentence(saidFirst(point), bow), cueWords(cue ?? cues[0]!, log.ownCues));
   });
-  const drills = (told[0]?.drills ?? []).map((id) => strings.drills[id] ?? id);
-  if (points.length > 0 && points.length < POINTS && drills.length > 0) {
-    points.push(words.practise(drills.join('; ').toLowerCase()));
+  const drills = drillWords(told[0]?.drills ?? [], '; ');
+  if (points.length > 0 && points.length < POINTS && drills !== '') {
+    points.push(words.practise(drills.toLowerCase()));
   }
   const [firstName = student.name] = student.name.split(' ');
   const wrong = told.flatMap(({ signs }) => signs);

@@ -46,6 +46,7 @@ const KIND_OF: Readonly<Record<string, MendField['kind']>> = {
   seconds: 'number',
   clean: 'number',
   angleDeg: 'number',
+  downToDeg: 'number',
   counts: 'number',
   steps: 'number',
   breaks: 'number',

@@ -320,6 +320,10 @@ export const cues: Record<string, string> = {
   'shake-hands': 'Shake hands with the frog, from behind.',
 };
 
+/** What is done where the bow may fall. */
+export const overSoft = (drills: string, n: number, isLast: boolean) =>
+  `${drills} (${n === 1 ? '' : isLast ? `the last ${n} ` : n === 2 ? 'both ' : 'all '}over something soft)`;
+
 /** Exercises. */
 export const drills: Record<string, string> = {
   'thumb-release': 'Thumb releases (8×)',

@@ -89,6 +89,8 @@ export const result = {
   counts: (source: string) => `counts: ${source}`,
   sourceTap: (value: string) => `answered by tap: ${value}`,
   retake: (turn: string) => `seen too obliquely for a firm number: ${turn}`,
+  throughOrBehind:
+    'it shows below the stick; whether through the gap or behind it, your eye must say',
   undecidable: 'this picture cannot decide it: take it closer or from another side',
   checkPoint: 'no joint bends like this: check its points',
   more: 'Show every number',
@@ -161,7 +163,6 @@ export const stations = {
     onFinger: 'Touch the finger where the stick lies.',
     onStick: 'Touch the stick where the thumb is.',
   },
-  onFinger: (u: string) => `${u} joints from the tip`,
   onStick: (mm: string) => `${mm} mm from the frog’s front`,
 };
 

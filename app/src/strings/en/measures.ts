@@ -132,20 +132,18 @@ export const faults: Partial<Record<MeasureId, { low: string; high: string }>> =
   hairClearance: { low: 'slack', high: 'over-tight' },
 };
 
-/** The stick’s sides as the player sees them: 1 on top, 5 beside the hair, 6 to 8 toward the thumb. */
-
 /** The names of categories, by their measure. */
 export const categories: Partial<Record<MeasureId, Record<string, string>>> = {
   thumbContact: { nail: 'the flat of the nail', tip: 'the tip, by the nail', pad: 'the pad' },
   thumbFacet: {
     '1': 'on top',
-    '2': 'the slope on top, toward the fingers',
+    '2': 'the slope on top, on the fingers’ side',
     '3': 'the fingers’ side',
     '4': 'the slope beside the hair, on the fingers’ side',
     '5': 'underneath',
     '6': 'the slope beside the hair, on the thumb’s side',
     '7': 'the thumb’s side',
-    '8': 'the slope on top, toward the thumb',
+    '8': 'the slope on top, on the thumb’s side',
   },
   ferruleFinger: {
     index: 'index',
@@ -250,6 +248,11 @@ export const choiceWords: Partial<Record<MeasureId, Readonly<Record<number, stri
   gapRatio12: { 0.3: 'much closer', 1: 'as the hand hangs', 2: 'much wider' },
   gapRatio23: { 0.3: 'much closer', 1: 'as the hand hangs', 2: 'much wider' },
   gapRatio34: { 0.3: 'much closer', 1: 'as the hand hangs', 2: 'much wider' },
+  thumbThrough: {
+    [-4]: 'behind the stick, even where it shows below it',
+    2: 'its tip just shows in the gap',
+    8: 'through the gap, past the stick',
+  },
   elbowBend: {
     0: 'locked',
     30: 'hanging soft',
@@ -257,6 +260,12 @@ export const choiceWords: Partial<Record<MeasureId, Readonly<Record<number, stri
     90: 'propped out',
     120: 'far propped out',
   },
+};
+
+/** The number that stands small beside drawn choices that have a name. */
+export const choiceNumber = {
+  side: (n: string) => `side ${n} of 8`,
+  share: (ratio: string) => `× ${ratio}`,
 };
 
 /** Places on a finger, from its tip. */
@@ -267,6 +276,12 @@ export const joints = {
     'between first and second joint from the tip',
     'between second joint and base',
   ],
+  /** What the numbers count, where they stand by themselves. */
+  counted: ' joints from the tip',
+  about: (place: string, u: string) => `${place} (${u})`,
+  fromTo: (lo: string, hi: string) => `${lo} to ${hi}`,
+  noDeeper: (place: string) => `no deeper than ${place}`,
+  noShallower: (place: string) => `at least ${place}`,
 } as const;
 
 /** The verdict where no finger is near the ferrule: it does not say which way the hand has gone. */

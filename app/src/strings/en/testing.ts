@@ -23,8 +23,12 @@ export const testing = {
   cleanOf: (n: number) => `Clean, out of ${n}`,
   clean: 'Clean',
   notClean: 'Not clean',
-  angle: 'Up to which angle did the hold stay?',
-  angleOf: (deg: number) => `${deg}°`,
+  howFarDown: 'How far down did the hold stay?',
+  lowered: (deg: number) => (deg === 90 ? 'upright' : deg === 0 ? 'level' : `${deg}°`),
+  upTo: (deg: number) => `up to ${deg}°`,
+  downTo: (deg: number) => (deg === 0 ? 'down to level' : `down to ${deg}°`),
+  overSoft: 'Over something soft, such as a cushion or a bed: the bow may slip.',
+  askFirst: 'Ask before you touch the student’s hand.',
   counts: 'Counts',
   steps: 'Steps',
   breaks: 'Breaks',
@@ -57,7 +61,8 @@ export const testing = {
   whys: {
     'free-carry':
       'The other hand lets go, the bow stays level in the air. Stop when something gives.',
-    'tip-raise': 'From level to upright and back, slowly, the hold unchanged.',
+    'tip-raise':
+      'Begin upright, the tip to the ceiling. Come down slowly toward level, and up again; stop where something gives.',
     'finger-lifts':
       'Lift and replace the index, then middle and ring, then the little finger, alone.',
     'thumb-release': 'The thumb softens and bends again without the bow moving.',

@@ -86,6 +86,16 @@ export const aids: Record<string, string> = {
   'path-guide': 'Guide for the bow’s path',
 };
 
+/** What to know before an aid is started. */
+export const aidHints: Partial<Record<string, string>> = {
+  'outlined-sleeve': 'A day or two, then without; later only as needed.',
+  'finger-loop':
+    'Through the frog’s opening, both ends over the button, the ring finger inside. Loose: it only reminds.',
+  'finger-marks':
+    'Small dots where the stick lies, in a washable colour that is kind to skin. Ask first. They go by this day.',
+  'stick-mark': 'A strip of tape beside the place: never on the hair.',
+};
+
 export const aidSteps = {
   firstMinutes: 'Only for the first five minutes',
   everyOtherDay: 'Every other day',

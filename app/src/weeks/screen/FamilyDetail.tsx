@@ -11,7 +11,7 @@ import { space } from '../../kit/tokens';
 import { strings } from '../../strings';
 import { dayWords } from '../../strings/dateWords';
 import { listWords } from '../../strings/listWords';
-import { numberWords, rangeWords, seriesName } from '../../strings/measureWords';
+import { numberWords, rangeWords, seriesName, unitWords } from '../../strings/measureWords';
 import { weekWords } from '../../strings/weeks';
 import { seriesWords } from '../changeWords';
 import { driftFrom, restartLines, spanOf } from '../FamilyCharts';
@@ -72,7 +72,7 @@ export function FamilyDetail({
 
 /** The degree stands at each number, other units above them. */
 const axisOf = (series: string) => {
-  const sign = strings.units[unitOf(series)];
+  const sign = unitWords(unitOf(series));
   return unitOf(series) === 'deg'
     ? { unit: sign, heading: '' }
     : { unit: '', heading: sign.trim() };

@@ -17,6 +17,8 @@ export function DrawnChoices({
   options: readonly {
     key: string;
     label: string;
+    /** A number beside a label of words. */
+    small?: string;
     chosen: boolean;
     figure: ReactNode;
     onPress: () => void;
@@ -35,7 +37,7 @@ export function DrawnChoices({
         margin: -space(1),
       }}
     >
-      {options.map(({ key, label, chosen, figure, onPress }) => (
+      {options.map(({ key, label, small, chosen, figure, onPress }) => (
         <View key={key} style={{ width: `${100 / columns}%`, padding: space(1) }}>
           <Pressable
             role="radio"
@@ -57,6 +59,11 @@ export function DrawnChoices({
             <Text variant="small" style={{ textAlign: 'center' }}>
               {label}
             </Text>
+            {small === undefined ? null : (
+              <Text variant="small" second style={{ textAlign: 'center' }}>
+                {small}
+              </Text>
+            )}
           </Pressable>
         </View>
       ))}

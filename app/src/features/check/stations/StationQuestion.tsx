@@ -2,7 +2,6 @@ import { View } from 'react-native';
 import type { SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import {
-  specOf,
   tapQuestion,
   type MeasureId,
   type Side,
@@ -15,7 +14,7 @@ import { Footer } from '../../../kit/Screen';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { READING_WIDTH, space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
-import { categoryName, measureName, plainNumber } from '../../../strings/measureWords';
+import { categoryName, choiceLabel, measureName } from '../../../strings/measureWords';
 import { AnswerFigure } from '../../../figures/AnswerFigure';
 import { OnFingerFigure } from './figures/OnFingerFigure';
 import { OnStickFigure } from './figures/OnStickFigure';
@@ -103,7 +102,6 @@ function Choices({
   answer: TapAnswer | null;
   onAnswer: (answer: TapAnswer) => void;
 }) {
-  const { unit } = specOf(measure);
   const was = answer?.kind === 'value' ? answer.value : null;
   const name = measureName(measure);
   switch (question.kind) {
@@ -113,9 +111,7 @@ function Choices({
           question={name}
           options={question.values.map((value) => ({
             key: String(value),
-            label:
-              strings.choiceWords[measure]?.[value] ??
-              words.about(`${plainNumber(value, unit)}${strings.units[unit]}`),
+            ...choiceLabel(measure, value),
             chosen: was === value,
             figure: (
               <AnswerFigure measure={measure} answer={value} side={side} skinTone={skinTone} />
@@ -131,6 +127,7 @@ function Choices({
           options={question.categories.map((category) => ({
             key: category,
             label: categoryName(measure, category),
+            ...(measure === 'thumbFacet' ? { small: strings.choiceNumber.side(category) } : {}),
             chosen: answer?.kind === 'category' && answer.category === category,
             figure: (
               <AnswerFigure measure={measure} answer={category} side={side} skinTone={skinTone} />

@@ -5,7 +5,7 @@ import { Choice, Choices } from '../../../kit/Choice';
 import { strings } from '../../../strings';
 import { CleanCounter } from './recorders/CleanCounter';
 import { Placements } from './recorders/Placements';
-import { RaisedBow } from './recorders/RaisedBow';
+import { LoweredBow } from './recorders/LoweredBow';
 import { Stepper } from './recorders/Stepper';
 import { Stopwatch } from './recorders/Stopwatch';
 import type { Recording } from './TestStep';
@@ -42,9 +42,12 @@ export function RecorderInput({
           onTries={(tries) => onRecord({ tries })}
         />
       );
-    case 'angle':
+    case 'downTo':
       return (
-        <RaisedBow angleDeg={recording.angleDeg} onAngle={(angleDeg) => onRecord({ angleDeg })} />
+        <LoweredBow
+          downToDeg={recording.downToDeg}
+          onDownTo={(downToDeg) => onRecord({ downToDeg })}
+        />
       );
     case 'counts':
     case 'steps':

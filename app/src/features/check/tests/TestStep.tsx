@@ -83,6 +83,8 @@ export function TestStep({
         onBack={onBack}
       />
       <Text>{words.whys[test.id]!}</Text>
+      {test.overSoft ? <Text second>{words.overSoft}</Text> : null}
+      {test.touches ? <Text second>{words.askFirst}</Text> : null}
       {advice === null ? null : <Notice title={strings.tipRaise.title}>{advice}</Notice>}
       {compares ? (
         <Notice>
@@ -113,8 +115,8 @@ function isRecorded({ records }: WholeHandTest, recording: Recording): boolean {
       return recording.seconds !== undefined;
     case 'cleanOf':
       return recording.tries?.length === first.of;
-    case 'angle':
-      return recording.angleDeg !== undefined;
+    case 'downTo':
+      return recording.downToDeg !== undefined;
     case 'steps':
       return recording.steps !== undefined;
     case 'question':

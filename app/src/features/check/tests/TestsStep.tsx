@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { openHurts, type HandFile } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
+import { testSigns } from '@open-palm/core/judge';
 import { testsFor } from '@open-palm/core/practice';
 import type { LessonLog } from '../../../api/lessonLog';
 import { BackHeader } from '../../../kit/BackHeader';
@@ -58,7 +59,12 @@ export function TestsStep({
         onCompare={onCompare}
         onBack={() => setChosen(null)}
         onKeep={(result) => {
-          if (test.id === 'squeeze') onSign('handSqueezes', result.answers?.squeeze !== 'soft');
+          if (test.id === 'squeeze') {
+            // The one test whose sign the look asks for too.
+            for (const [sign, present] of Object.entries(testSigns({ test: test.id, result }))) {
+              onSign(sign, present);
+            }
+          }
           void log.add({ kind: 'test', checkId, test: test.id, result });
           setChosen(null);
         }}

@@ -15,7 +15,8 @@ export function resultWords(test: string, result: TestResult): string {
       : [
           `${words.clean.toLowerCase()} ${result.clean}/${clean?.kind === 'cleanOf' ? clean.of : ''}`,
         ]),
-    ...(result.angleDeg === undefined ? [] : [words.angleOf(result.angleDeg)]),
+    ...(result.angleDeg === undefined ? [] : [words.upTo(result.angleDeg)]),
+    ...(result.downToDeg === undefined ? [] : [words.downTo(result.downToDeg)]),
     ...(result.counts === undefined ? [] : [`${words.counts} ${result.counts}`]),
     ...(result.steps === undefined ? [] : [`${words.steps} ${result.steps}`]),
     ...(result.breaks === undefined ? [] : [`${words.breaks} ${result.breaks}`]),

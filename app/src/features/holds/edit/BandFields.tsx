@@ -6,6 +6,7 @@ import type { Range } from '@open-palm/core/holds';
 import { bandIssues, specOf, type MeasureId } from '@open-palm/core/measure';
 import { space } from '../../../kit/tokens';
 import { strings } from '../../../strings';
+import { unitWords } from '../../../strings/measureWords';
 import { numberFrom } from '../../../kit/numberFrom';
 
 const words = strings.editHold;
@@ -34,7 +35,7 @@ export function BandFields({
     onProblem(refused !== null);
     if (refused === null) onBand(bandOf(next));
   };
-  const sign = strings.units[specOf(id).unit];
+  const sign = unitWords(specOf(id).unit);
   return (
     <View>
       <View style={{ flexDirection: 'row', gap: space(3) }}>

@@ -10,7 +10,7 @@ import { RADII_MM } from '../../../../portrait/handProportions';
 import { SKINS } from '../../../../portrait/skin';
 import { pathThrough, tubeOutline } from '../../../../portrait/tube';
 import { strings } from '../../../../strings';
-import { plainNumber } from '../../../../strings/measureWords';
+import { depthWords, plainNumber } from '../../../../strings/measureWords';
 import { heightOfU, uAtHeight } from '../../../../portrait/fingerScale';
 
 const WIDTH = 62;
@@ -58,7 +58,7 @@ export function OnFingerFigure({
       <PointerArea
         label={label}
         value={isShown ? Math.round(u * 100) / 100 : null}
-        valueText={isShown ? strings.stations.onFinger(plainNumber(u, 'u')) : ''}
+        valueText={isShown ? strings.joints.about(depthWords(u), plainNumber(u, 'u')) : ''}
         min={0}
         max={DEEPEST_U}
         onMove={({ y: share }) => choose(uAtHeight(bones, height - MARGIN - share * height))}

@@ -5,25 +5,27 @@ import { useTokens } from '../../../../kit/ThemeProvider';
 import { strings } from '../../../../strings';
 
 const words = strings.testing;
-const ANGLES_DEG = [15, 30, 45, 60, 75, 90] as const;
 
-/** How far the tip rose before something gave, as the bow stood then. */
-export function RaisedBow({
-  angleDeg,
-  onAngle,
+/** From upright down to level, where the load on the little finger is largest. */
+const ANGLES_DEG = [90, 60, 45, 30, 15, 0] as const;
+
+/** How far the tip came down before something gave, as the bow stood then. */
+export function LoweredBow({
+  downToDeg,
+  onDownTo,
 }: {
-  angleDeg: number | undefined;
-  onAngle: (angleDeg: number) => void;
+  downToDeg: number | undefined;
+  onDownTo: (downToDeg: number) => void;
 }) {
   const tokens = useTokens();
   return (
-    <Choices question={words.angle}>
+    <Choices question={words.howFarDown}>
       {ANGLES_DEG.map((deg) => (
         <Choice
           key={deg}
-          label={words.angleOf(deg)}
-          chosen={angleDeg === deg}
-          onPress={() => onAngle(deg)}
+          label={words.lowered(deg)}
+          chosen={downToDeg === deg}
+          onPress={() => onDownTo(deg)}
         >
           <View style={{ width: 72 }}>
             <Svg width="100%" viewBox="-8 -62 76 70" style={{ aspectRatio: 1.1 }} aria-hidden>
