@@ -58,6 +58,8 @@ export const signSchema = z
     bows: bowKinds.optional(),
     /** Alone it is noted, and nothing is changed for it. */
     minor: z.literal(true).optional(),
+    /** Everything else depends on it: it comes first however likely its cause is. */
+    firstInLine: z.literal(true).optional(),
     /** A measure tells of it only where one of these is there too; a person's word needs none. */
     onlyWith: z
       .object({ bows: bowKinds.optional(), signs: z.array(z.string()).min(1) })

@@ -34,6 +34,9 @@ const CUE = new Map(CUES.map((cue) => [cue.id, cue]));
 /** Whether something is only noted when it is there alone. */
 export const isMinor = (sign: string): boolean => SIGN.get(sign)?.minor === true;
 
+/** Whether everything else depends on it: its part of the hand counts however likely its cause is. */
+const isFirstInLine = (sign: string): boolean => SIGN.get(sign)?.firstInLine === true;
+
 /**
  * What to work on: at most so many things, the gravest first. A cause is named only where it is likely and one of its own
  * signs was seen, felt or tested; otherwise what was seen is corrected by itself. No two of them pull opposite ways.
@@ -70,7 +73,7 @@ type Topic = { score: number } & (
 
 /**
  * Things to speak of, by weight: causes that may be named, and signs that none of these explains. A sign's own correction
- * weighs as much as it is likely to help, and the part of the hand counts once it is likely enough.
+ * weighs as much as it is likely to help, and the part of the hand counts once it is likely enough: until then being right counts more.
  */
 function topicsOf(
   ranked: readonly RankedCause[],
@@ -97,20 +100,21 @@ function topicsOf(
     const helps = explained.has(sign)
       ? helpOf(cuesFor(SIGN.get(sign)!.cues, present, facts)[0])
       : namedFrom;
-    return helps < graveFrom ? helps : helps * (severity[partOf(sign)] ?? severityOtherwise);
+    const counts = helps >= graveFrom || isFirstInLine(sign);
+    return counts ? helps * (severity[partOf(sign)] ?? severityOtherwise) : helps;
+  };
+  const scoreOfCause = ({ cause, explains, posterior, score }: RankedCause): number => {
+    if (posterior >= graveFrom) return score;
+    const helps = helpOf(cuesFor(cause.cues, explains, facts)[0]);
+    const counts = cause.part === 'thumb' && explains.some(isFirstInLine);
+    return counts ? helps * (severity.thumb ?? severityOtherwise) : helps;
   };
   const bySign = (signs: readonly string[], down = 0): Topic[] =>
     signs
       .filter((sign) => !isMinor(sign))
       .map((sign) => ({ score: scoreOf(sign) - down, cause: null, sign }));
   return [
-    ...named.map((cause) => ({
-      score:
-        cause.posterior < graveFrom
-          ? helpOf(cuesFor(cause.cause.cues, cause.explains, facts)[0])
-          : cause.score,
-      cause,
-    })),
+    ...named.map((cause) => ({ score: scoreOfCause(cause), cause })),
     ...bySign(present.filter((sign) => !answered.has(sign))),
     // Should a named cause be left out beside another, what it answered still gets its own word.
     ...bySign(
