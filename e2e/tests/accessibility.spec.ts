@@ -25,7 +25,7 @@ for (const [colorScheme, viewport] of [
       await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
       await expectAccessible(page, 'holds');
       await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
-      await page.getByLabel('from, in joints').fill('9');
+      await page.getByLabel('from, in joints from the tip').fill('9');
       await expect(page.getByText(/beyond what is possible|not below its end/)).toBeVisible();
       await expectAccessible(page, 'own hold');
       await page.getByRole('button', { name: 'Back' }).click();

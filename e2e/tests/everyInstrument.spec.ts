@@ -48,7 +48,10 @@ interface Player {
   index: { wanted: string; verdict: string };
 }
 
-const shallow = { wanted: 'wanted 1.1 to 1.9 joints', verdict: 'good' };
+const shallow = {
+  wanted: 'wanted between first and second joint from the tip (1.1 to 1.9)',
+  verdict: 'good',
+};
 
 const PLAYERS: readonly Player[] = [
   { on: 'violin', name: 'Tobin Wrenfield', picture: settled, index: shallow },
@@ -58,7 +61,10 @@ const PLAYERS: readonly Player[] = [
     name: 'Linnea Korfus',
     picture: flipped,
     left: true,
-    index: { wanted: 'wanted 0.9 to 1.8 joints', verdict: 'good' },
+    index: {
+      wanted: 'wanted between first and second joint from the tip (0.9 to 1.8)',
+      verdict: 'good',
+    },
   },
   {
     on: 'French bass',
@@ -70,7 +76,7 @@ const PLAYERS: readonly Player[] = [
     on: 'German bass',
     name: 'Dagny Fellhaven',
     picture: underHand,
-    index: { wanted: 'wanted 0.0 to 1.0 joints', verdict: 'too deep' },
+    index: { wanted: 'wanted on the last pad (0.0 to 1.0)', verdict: 'too deep' },
   },
 ];
 
@@ -218,5 +224,5 @@ test('a finger’s depth is answered with keys alone', async ({ page }) => {
   await expect(slider).toHaveAttribute('aria-valuenow', '2');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Back' }).click();
-  await expect(page.getByText(/^2\.0 ± 0\.[12] joints$/)).toBeVisible();
+  await expect(page.getByText(/^at the second joint \(2\.0 ± 0\.[12]\)$/)).toBeVisible();
 });

@@ -13,8 +13,8 @@ test('a hold is copied, its band dragged on the finger, nonsense refused while t
   await page.getByRole('link', { name: 'Holds' }).click();
   await page.getByRole('button', { name: 'Copy: Violin: shallow index' }).click();
   await expect(page.getByRole('heading', { name: 'Your own hold' })).toBeVisible();
-  const from = page.getByLabel('from, in joints');
-  const to = page.getByLabel('to, in joints');
+  const from = page.getByLabel('from, in joints from the tip');
+  const to = page.getByLabel('to, in joints from the tip');
   await expect(from).toHaveValue('1.1');
 
   // The upper end of the index's band, pulled toward the knuckle.
@@ -49,7 +49,7 @@ test('a hold is copied, its band dragged on the finger, nonsense refused while t
     .getByRole('radio', { name: 'Violin: Quayside violin' })
     .click();
   await expect(page.getByText('your own, version 1')).toBeVisible();
-  await expect(page.getByText('0.5 to 1.0 joints')).toBeVisible();
+  await expect(page.getByText('on the last pad (0.5 to 1.0)')).toBeVisible();
   await expect(page.getByText('your own eye').first()).toBeVisible();
 });
 
@@ -83,7 +83,9 @@ test('a student points to an own hold; changing it leaves the old verdict alone'
     .last()
     .locator('..')
     .locator('..');
-  await expect(index).toContainText('wanted 1.1 to 1.9 joints');
+  await expect(index).toContainText(
+    'wanted between first and second joint from the tip (1.1 to 1.9)',
+  );
   await expect(index).toContainText('good');
 
   await page.goto(new URL('/holds', page.url()).href);
@@ -92,19 +94,21 @@ test('a student points to an own hold; changing it leaves the old verdict alone'
     .getByRole('radio', { name: 'Violin: Quayside violin' })
     .click();
   await page.getByRole('button', { name: 'Change: Violin: Quayside violin' }).click();
-  await page.getByLabel('from, in joints').fill('0');
-  await page.getByLabel('to, in joints').fill('0,8');
+  await page.getByLabel('from, in joints from the tip').fill('0');
+  await page.getByLabel('to, in joints from the tip').fill('0,8');
   await page.getByRole('button', { name: 'Keep this hold' }).click();
   await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
 
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tobin/ }).click();
-  await expect(index).toContainText('wanted 1.1 to 1.9 joints');
+  await expect(index).toContainText(
+    'wanted between first and second joint from the tip (1.1 to 1.9)',
+  );
   await expect(index).toContainText('good');
   await page.getByRole('button', { name: 'Look at the hold' }).click();
   await markPicture(page, 'Finger side', demoPicture('settled.finger-side'), FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
-  await expect(index).toContainText('wanted 0.0 to 0.8 joints');
+  await expect(index).toContainText('wanted on the last pad (0.0 to 0.8)');
   await expect(index).toContainText('too deep');
 });
 

@@ -27,7 +27,9 @@ test('a look is taken, read, kept, and found again after the studio was restarte
   const fingers = page.getByRole('main');
   await expect(fingers.getByText(/2\.[01] ± 0\.2\)/)).toBeVisible();
   await expect(fingers.getByText('too deep').first()).toBeVisible();
-  await expect(fingers.getByText('wanted 1.1 to 1.9 joints')).toBeVisible();
+  await expect(
+    fingers.getByText('wanted between first and second joint from the tip (1.1 to 1.9)'),
+  ).toBeVisible();
   await expect(fingers.getByText('on top', { exact: true })).toBeVisible();
   // What to work on, why, and what to say.
   await expect(page.getByRole('heading', { name: 'The index is deep.' })).toBeVisible();
@@ -161,14 +163,14 @@ test('a cellist is judged by the cello’s hold, with the cello’s frog', async
   await page.getByRole('button', { name: 'Place the points' }).click();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
-  await expect(page.getByText('wanted 0.9 to 1.3 joints')).toBeVisible();
+  await expect(page.getByText('wanted at the first joint from the tip (0.9 to 1.3)')).toBeVisible();
 });
 
 test('any two holds stand side by side, with what they rest on', async ({ page }) => {
   await page.getByRole('link', { name: 'Holds' }).click();
   await expect(page.getByRole('img', { name: /Violin: shallow index/ })).toBeVisible();
   await expect(page.getByText('Index: depth · they differ')).toBeVisible();
-  await expect(page.getByText('2.0 to 2.9 joints')).toBeVisible();
+  await expect(page.getByText('between second joint and base (2.0 to 2.9)')).toBeVisible();
   await expect(page.getByText(/Flesch/)).toBeVisible();
   const second = page.getByRole('radiogroup', { name: 'beside this one' });
   await second.getByRole('radio', { name: 'Double bass: German' }).click();

@@ -42,10 +42,14 @@ export function MeasureRow({
   return (
     <View style={{ borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(2) }}>
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
-        <Text variant="small" style={{ flex: 1 }}>
+        <Text variant="small" style={{ flex: 1, minWidth: '38%' }}>
           {place === null ? name : `${name}, ${strings.places[place]}`}
         </Text>
-        <Text variant="figure" style={{ flexShrink: 1, textAlign: 'right' }}>
+        {/* A place on a finger is a sentence. */}
+        <Text
+          variant={measure.unit === 'u' ? 'strong' : 'figure'}
+          style={{ flexShrink: 1, textAlign: 'right' }}
+        >
           {valueWords(measure)}
         </Text>
       </View>

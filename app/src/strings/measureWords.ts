@@ -163,6 +163,9 @@ export function verdictWords(measure: Measure): string {
   return strings.verdicts[measure.verdict];
 }
 
+/** Drawn choices whose words say more than a number: a tip that hangs behind the stick is as low as one that is through. */
+const SAYS_MORE: ReadonlySet<MeasureId> = new Set(['thumbThrough']);
+
 /** A drawn choice in words, with its number small beside it where words and number are two things. */
 export function choiceLabel(id: MeasureId, value: number): { label: string; small?: string } {
   const { unit } = specOf(id);
@@ -170,6 +173,7 @@ export function choiceLabel(id: MeasureId, value: number): { label: string; smal
   const named = strings.choiceWords[id]?.[value];
   const sign = strings.units[unit];
   if (named === undefined) return { label: strings.stations.about(number + sign) };
+  if (SAYS_MORE.has(id)) return { label: named };
   const small = unit === 'ratio' ? strings.choiceNumber.share(number) : number + sign;
   return { label: named, small: strings.stations.about(small) };
 }

@@ -4,8 +4,9 @@ import { Text } from '../../../kit/Text';
 import { useTokens } from '../../../kit/ThemeProvider';
 import { RADIUS, space } from '../../../kit/tokens';
 
-/** From this many answers on they stand three a row instead of two; on a wider screen one more. */
+/** From this many answers on they stand three a row instead of two; on a wider screen one more. With numbers they are higher. */
 const MANY = 7;
+const MANY_HIGH = 5;
 const ROOMY_PX = 600;
 
 /** Answers as drawings, as large as fit without scrolling, each one tap. */
@@ -26,7 +27,8 @@ export function DrawnChoices({
 }) {
   const tokens = useTokens();
   const { width } = useWindowDimensions();
-  const columns = (options.length < MANY ? 2 : 3) + (width < ROOMY_PX ? 0 : 1);
+  const many = options.some(({ small }) => small !== undefined) ? MANY_HIGH : MANY;
+  const columns = (options.length < many ? 2 : 3) + (width < ROOMY_PX ? 0 : 1);
   return (
     <View
       role="radiogroup"
@@ -45,6 +47,7 @@ export function DrawnChoices({
             aria-label={label}
             onPress={onPress}
             style={({ pressed }) => ({
+              flexGrow: 1,
               alignItems: 'center',
               justifyContent: 'flex-end',
               gap: space(1),
