@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
-import { Button } from '../src/kit/Button';
-import { Screen } from '../src/kit/Screen';
-import { Text } from '../src/kit/Text';
-import { strings } from '../src/strings';
+import { Button } from '../src/foundation/kit/Button';
+import { Screen } from '../src/foundation/kit/Screen';
+import { Text } from '../src/foundation/kit/Text';
+import { strings } from '../src/foundation/strings';
 
 export default function NotFound() {
   return (

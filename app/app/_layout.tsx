@@ -3,12 +3,12 @@ import { Stack } from 'expo-router';
 import { useEffect } from 'react';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { SWRConfig } from 'swr';
-import { registerOfflineApp } from '../src/api/offlineApp';
-import { useFreshApp } from '../src/api/useFreshApp';
-import { useKeepSending } from '../src/api/sync/useSync';
-import { WaitingBar } from '../src/api/WaitingBar';
-import { shippedFonts } from '../src/kit/shippedFonts';
-import { ThemeProvider } from '../src/kit/ThemeProvider';
+import { registerOfflineApp } from '../src/foundation/api/offlineApp';
+import { useFreshApp } from '../src/foundation/api/useFreshApp';
+import { useKeepSending } from '../src/foundation/api/sync/useSync';
+import { WaitingBar } from '../src/foundation/api/WaitingBar';
+import { shippedFonts } from '../src/foundation/kit/shippedFonts';
+import { ThemeProvider } from '../src/foundation/kit/ThemeProvider';
 
 export default function Layout() {
   const [ready, failed] = useFonts(shippedFonts);

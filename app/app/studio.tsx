@@ -1,1 +1,1 @@
-export { StudioFiles as default } from '../src/features/studioFiles/StudioFiles';
+export { StudioFiles as default } from '../src/features/studio/Studio';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import { CONTEXTS, MEASURE_IDS } from '@open-palm/core/measure';
-import { WEEKDAYS } from './lessonTime';
+import { WEEKDAYS } from './lesson';
 import { RESTARTS } from './restarts';
 import { issuesFromZod } from './zodIssues';
 

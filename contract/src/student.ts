@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { SIDES } from '@open-palm/core/measure';
 import { LEVELS } from '@open-palm/core/practice';
 import { idSchema } from './ids';
-import { lessonSchema } from './lessonTime';
+import { lessonSchema } from './lesson';
 import { setupSchema } from './setup';
 
 /** Tones in which a student's grip portrait is drawn. */

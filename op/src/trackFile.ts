@@ -1,10 +1,5 @@
-import {
-  dateOfDay,
-  dayOfDate,
-  lessonDayOf,
-  readOpTrackFile,
-  type OpTrackFile,
-} from '@open-palm/contract';
+import { readOpTrackFile, type OpTrackFile } from '@open-palm/contract';
+import { dateOfDay, dayOfDate, lessonDayOf } from '@open-palm/records/time';
 import { bandFor, holdById, type Band, type Range } from '@open-palm/core/holds';
 import {
   familyStandings,

@@ -1,16 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
-import {
-  calendarDay,
-  gripOf,
-  lessonDayOf,
-  lessonOn,
-  logEntrySchema,
-  type CheckInput,
-  type LogEntry,
-  type Student,
-} from '@open-palm/contract';
+import { logEntrySchema, type CheckInput, type LogEntry, type Student } from '@open-palm/contract';
+import { gripOf } from '@open-palm/records/grip';
+import { calendarDay, lessonDayOf, lessonOn } from '@open-palm/records/time';
 import { MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
 import { FINGER_CHAIN, FINGERS, HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import { StudentList } from '../../src/features/students/StudentList';
-import { NavBar } from '../../src/kit/NavBar';
-import { Screen } from '../../src/kit/Screen';
-import { Text } from '../../src/kit/Text';
-import { TwoPane } from '../../src/kit/TwoPane';
-import { strings } from '../../src/strings';
+import { NavBar } from '../../src/foundation/kit/NavBar';
+import { Screen } from '../../src/foundation/kit/Screen';
+import { Text } from '../../src/foundation/kit/Text';
+import { TwoPane } from '../../src/foundation/kit/TwoPane';
+import { strings } from '../../src/foundation/strings';
 
 export default function Students() {
   return (

@@ -1,12 +1,6 @@
-import {
-  gripFacts,
-  keptFits,
-  trackedNumbers,
-  type Check,
-  type CheckInput,
-  type RelaxedHandRecord,
-  type TrackedNumber,
-} from '@open-palm/contract';
+import { keptFits, type Check, type CheckInput, type RelaxedHandRecord, type TrackedNumber } from '@open-palm/contract';
+import { gripFacts } from '@open-palm/records/grip';
+import { trackedNumbers } from '@open-palm/records/track';
 import { fitLookInSteps, lookFitsOf, type InSteps } from '@open-palm/core/fit';
 import type { Hold } from '@open-palm/core/holds';
 import {

@@ -1,21 +1,14 @@
-import {
-  calendarDay,
-  dateOfDay,
-  dayOfDate,
-  formingErrors,
-  lessonDayOf,
-  restartsOf,
-  trackedCheck,
-  type DatedMeasure,
-  type LogEntry,
-  type SetupTrack,
-  type Student,
-  type TrackCheck,
+import type {
+  DatedMeasure,
+  LogEntry,
+  SetupTrack,
+  Student,
+  TrackCheck,
 } from '@open-palm/contract';
-import { measureSpokenOf } from '@open-palm/core/judge';
 import type { GripContacts } from '@open-palm/core/measure';
-import { trackStanding } from '@open-palm/core/track';
-import { seenNow, type SeenNow } from '../lastSeen/handFile';
+import { seenNow, type SeenNow } from '@open-palm/records/lastSeen';
+import { dateOfDay } from '@open-palm/records/time';
+import { follow } from '@open-palm/records/track';
 
 /** What the standing of an instrument is worked out from. */
 export interface StandingFacts extends Pick<Student, 'lesson' | 'audits'> {
@@ -37,20 +30,13 @@ export interface DerivedStanding {
 
 /** How a hold stands over the weeks and how it was last seen, so that lists read one short row and never a history. */
 export function deriveStanding(facts: StandingFacts): DerivedStanding {
-  const { setupId, checks, entries, lesson, audits } = facts;
-  const timeZone = lesson?.timeZone ?? facts.zone;
-  const errors = formingErrors(entries);
-  const days = {
-    instant: (at: string) => calendarDay(at, timeZone),
-    date: dayOfDate,
-  };
-  const tracked = checks.map((check) => trackedCheck(check, timeZone, errors));
-  const { drifts, schedule } = trackStanding(tracked, {
-    restarts: restartsOf(checks, entries, days),
-    workingOn: workedOn(entries),
-    lessonDay: lesson && lessonDayOf(lesson.day),
-    audits,
+  const { setupId, checks, entries, lesson, audits, zone } = facts;
+  const { tracked, standing } = follow(checks, {
+    student: { lesson, audits },
+    log: entries,
+    teachersZone: zone,
   });
+  const { drifts, schedule } = standing;
   const lastDay = tracked.at(-1)?.day;
   const track: SetupTrack = {
     setupId,
@@ -63,10 +49,4 @@ export function deriveStanding(facts: StandingFacts): DerivedStanding {
     drifts: drifts.map(({ series, sinceDay }) => ({ series, sinceOn: dateOfDay(sinceDay) })),
   };
   return { track, seen: seenNow(checks.at(-1)?.takenAt ?? null, facts.newest, facts.contacts) };
-}
-
-/** The checkpoint that is worked on: of the cause that something was last said about. */
-function workedOn(newestFirst: readonly LogEntry[]): string | null {
-  const said = newestFirst.find((entry) => entry.kind === 'cue');
-  return said === undefined ? null : measureSpokenOf(said.cause, said.sign);
 }

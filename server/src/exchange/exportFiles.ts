@@ -1,12 +1,7 @@
 import type { Knex } from 'knex';
 import type { Check, LogEntry } from '@open-palm/contract';
-import {
-  checkLines,
-  checksHead,
-  STUDIO_FORMAT,
-  studentsCsv,
-  writeRows,
-} from '@open-palm/contract/exchange';
+import { STUDIO_FORMAT } from '@open-palm/contract/exchange';
+import { checkLines, checksHead, studentsCsv, writeRows } from '@open-palm/records/exchange';
 import { checksAfter } from '../features/checks/repo';
 import { allStudents } from '../features/students/repo';
 import { everyHold } from '../references/repo';

@@ -1,11 +1,13 @@
 import type { Knex } from 'knex';
-import { describeIssue, gripFacts, type CheckInput, type Student } from '@open-palm/contract';
+import { describeIssue, type CheckInput, type Student } from '@open-palm/contract';
+import { gripFacts } from '@open-palm/records/grip';
 import type { RowIssue, StudioFile } from '@open-palm/contract/exchange';
-import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
+import { holdById, type Hold } from '@open-palm/core/holds';
 import { shippedHold } from '@open-palm/core/holds/archive';
 import { findHoldIssues, findLookIssues } from '@open-palm/core/measure';
 import { everyHold } from '../references/repo';
 import { setupOwners } from './repo';
+import { isShipped } from '@open-palm/records/holds';
 
 /** What a studio file says that cannot be: students, instruments and holds that are nowhere, looks that cannot be judged. */
 export async function studioIssues(
@@ -65,7 +67,7 @@ export async function studioIssues(
 /** A hold in its version, a shipped one out of the archive; in any where none is asked for. */
 function holdFinder(own: readonly Hold[]) {
   return (id: string, version: number | null): Hold | undefined =>
-    HOLD_IDS.includes(id)
+    isShipped(id)
       ? version === null
         ? holdById(id)
         : shippedHold(id, version)

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
-import { ownCueOf, type LogEntry, type OwnCue, type RelaxedHandRecord } from '@open-palm/contract';
+import type { LogEntry, OwnCue, RelaxedHandRecord } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
+import { ownCueOf, STUDENT_WIDE } from '@open-palm/records/log';
 import { readRows } from '../db/readRows';
 
 /** What one resource asks about another: whether it is there, and how it reads. */
@@ -96,9 +97,6 @@ const entryOf = ({ body_json }: LogRow): LogEntry => JSON.parse(body_json);
 /** How much of the past shapes today's cues and priors; older lessons are not asked. */
 const NEWEST_ENTRIES = 300;
 
-/** What is the student's and not one instrument's: it is shown on every one. */
-const STUDENTS_OWN = ['hurt', 'cleared', 'promise', 'promiseState', 'aid', 'aidStep'];
-
 /**
  * A setup's newest entries, newest first, and with them what is the student's on whichever instrument and however old: flags
  * that it hurts, what was agreed, aids; and every planned change, which restarts what is compared.
@@ -114,7 +112,7 @@ export async function logOf(db: Knex, studentId: string, setupId: string): Promi
     .select('body_json');
   const own = await db('log_entries')
     .where({ student_id: studentId })
-    .whereIn('kind', STUDENTS_OWN)
+    .whereIn('kind', STUDENT_WIDE)
     .select('body_json');
   const planned = await db('log_entries')
     .where({ setup_id: setupId, kind: 'planned' })

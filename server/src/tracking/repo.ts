@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { HistoryCheck, LogEntry, SetupTrack, Student, TrackCheck } from '@open-palm/contract';
 import { readRows, type LeftOut } from '../db/readRows';
-import type { SeenNow } from '../lastSeen/handFile';
+import type { SeenNow } from '@open-palm/records/lastSeen';
 
 /** Of one setup's student what the schedule of looks needs; undefined when there is no such setup. */
 export async function trackedSetup(

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FeedbackScreen } from '../../../src/features/feedback/FeedbackScreen';
+import { FeedbackScreen } from '../../../src/features/report/ReportScreen';
 
 export default function Feedback() {
   const { checkId } = useLocalSearchParams<{ checkId: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { KeptCheckScreen } from '../../../src/features/check/KeptCheckScreen';
+import { KeptCheckScreen } from '../../../src/features/check/kept/KeptCheckScreen';
 
 export default function KeptCheck() {
   const { checkId } = useLocalSearchParams<{ checkId: string }>();

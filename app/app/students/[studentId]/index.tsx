@@ -2,9 +2,9 @@ import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { HandFileScreen } from '../../../src/features/handFile/HandFileScreen';
 import { StudentList } from '../../../src/features/students/StudentList';
-import { NavBar } from '../../../src/kit/NavBar';
-import { TwoPane } from '../../../src/kit/TwoPane';
-import { useWide } from '../../../src/kit/useWide';
+import { NavBar } from '../../../src/foundation/kit/NavBar';
+import { TwoPane } from '../../../src/foundation/kit/TwoPane';
+import { useWide } from '../../../src/foundation/kit/useWide';
 
 export default function HandFile() {
   const { studentId, setup } = useLocalSearchParams<{ studentId: string; setup?: string }>();

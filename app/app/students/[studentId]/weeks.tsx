@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Weeks } from '../../../src/weeks/Weeks';
+import { Weeks } from '../../../src/features/progress/Progress';
 
 export default function WeeksRoute() {
   const { studentId, setup, family } = useLocalSearchParams<{

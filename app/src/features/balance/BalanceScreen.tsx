@@ -1,22 +1,22 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
-import { useHandFile } from '../../api/queries';
-import { holdName } from '../../holdBook/holdBook';
-import { BackHeader } from '../../kit/BackHeader';
-import { Card } from '../../kit/Card';
-import { Columns } from '../../kit/Columns';
-import { Loaded } from '../../kit/Loaded';
-import { Notice } from '../../kit/Notice';
-import { Screen } from '../../kit/Screen';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { useWide } from '../../kit/useWide';
-import { shownBy } from '../../portrait/GripPortrait';
-import { SKINS } from '../../portrait/skin';
-import { strings } from '../../strings';
-import { balanceWords } from '../../strings/balance';
-import { listWords } from '../../strings/listWords';
+import { useHandFile } from '../../foundation/api/queries';
+import { holdName } from '../../foundation/strings/holdWords';
+import { BackHeader } from '../../foundation/kit/BackHeader';
+import { Card } from '../../foundation/kit/Card';
+import { Columns } from '../../foundation/kit/Columns';
+import { Loaded } from '../../foundation/kit/Loaded';
+import { Notice } from '../../foundation/kit/Notice';
+import { Screen } from '../../foundation/kit/Screen';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { useWide } from '../../foundation/kit/useWide';
+import { shownBy } from '../../drawing/portrait/GripPortrait';
+import { SKINS } from '../../drawing/portrait/skin';
+import { strings } from '../../foundation/strings';
+import { balanceWords } from '../../foundation/strings/balance';
+import { listWords } from '../../foundation/strings/listWords';
 import { AcrossCard } from './AcrossCard';
 import { BowCard } from './BowCard';
 import { figureOf } from './handFigure';
@@ -24,10 +24,11 @@ import { HeldWords } from './HeldWords';
 import { LeverControls } from './LeverControls';
 import { LeverCharts } from './LeverCharts';
 import { LeverPicture } from './LeverPicture';
-import { startingLever, type StartingLever } from '../../lever/startingLever';
+import { startingLever, type StartingLever } from '@open-palm/records/lever';
 import { useLever } from './useLever';
 import { WeighBow } from './weigh/WeighBow';
 import { WholeBow } from './WholeBow';
+import { studioNow } from '../../foundation/api/clock';
 
 const words = balanceWords;
 
@@ -43,7 +44,7 @@ export function BalanceScreen({ studentId, setupId }: { studentId: string; setup
 
 function Balance({ handFile }: { handFile: HandFile }) {
   const [weighing, setWeighing] = useState(false);
-  const starting = useMemo(() => startingLever(handFile, new Date()), [handFile]);
+  const starting = useMemo(() => startingLever(handFile, studioNow()), [handFile]);
   if (weighing) {
     return (
       <WeighBow

@@ -1,10 +1,10 @@
 import type { BowPreset, Estimated, KnownBow } from '@open-palm/core/bow';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { balanceWords } from '../../strings/balance';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { balanceWords } from '../../foundation/strings/balance';
 
 const words = balanceWords;
 

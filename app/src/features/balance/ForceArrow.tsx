@@ -1,6 +1,6 @@
 import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { useTokens } from '../../kit/ThemeProvider';
-import { FONTS } from '../../kit/tokens';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { FONTS } from '../../foundation/kit/tokens';
 
 /** A force as an arrow that ends where it acts. */
 export function ForceArrow({

@@ -7,15 +7,15 @@ import {
   type Forces,
 } from '@open-palm/core/balance';
 import { useState } from 'react';
-import { NumberTable } from '../../charts/NumberTable';
-import { ShowAsToggle } from '../../charts/ShowAsToggle';
-import { Card } from '../../kit/Card';
-import { Notice } from '../../kit/Notice';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { balanceWords } from '../../strings/balance';
-import { listWords } from '../../strings/listWords';
+import { NumberTable } from '../../foundation/charts/NumberTable';
+import { ShowAsToggle } from '../../foundation/charts/ShowAsToggle';
+import { Card } from '../../foundation/kit/Card';
+import { Notice } from '../../foundation/kit/Notice';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { balanceWords } from '../../foundation/strings/balance';
+import { listWords } from '../../foundation/strings/listWords';
 import { contactMark } from './contactMark';
 import type { Lever } from './useLever';
 

@@ -1,12 +1,12 @@
 import { memo } from 'react';
 import { tipRaiseStart } from '@open-palm/core/balance';
 import type { GripContacts } from '@open-palm/core/measure';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { readyWords } from '../../lever/readyWords';
-import type { Skin } from '../../portrait/skin';
-import { strings } from '../../strings';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { readyWords } from '../../assessment/lever/readyWords';
+import type { Skin } from '../../drawing/portrait/skin';
+import { strings } from '../../foundation/strings';
 import { LittleFingerCharts } from './LittleFingerCharts';
 import { StrokeCharts } from './StrokeCharts';
 import type { Lever } from './useLever';

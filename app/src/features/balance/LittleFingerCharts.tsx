@@ -5,11 +5,11 @@ import {
   type CoursePoint,
   type TipRaiseStart,
 } from '@open-palm/core/balance';
-import { ChartCard } from '../../charts/ChartCard';
-import { LineChart } from '../../charts/LineChart';
-import { useTokens } from '../../kit/ThemeProvider';
-import { strings } from '../../strings';
-import { balanceWords } from '../../strings/balance';
+import { ChartCard } from '../../foundation/charts/ChartCard';
+import { LineChart } from '../../foundation/charts/LineChart';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { strings } from '../../foundation/strings';
+import { balanceWords } from '../../foundation/strings/balance';
 import { contactLine } from './contactLine';
 import type { Lever } from './useLever';
 

@@ -1,11 +1,11 @@
 import { CONTACTS, handOverMm, overStroke, type ContactName } from '@open-palm/core/balance';
-import { ChartCard } from '../../charts/ChartCard';
-import { LineChart } from '../../charts/LineChart';
-import type { ChartLine } from '../../charts/lineChartProps';
-import { Text } from '../../kit/Text';
-import { useTokens } from '../../kit/ThemeProvider';
-import type { Tokens } from '../../kit/tokens';
-import { balanceWords } from '../../strings/balance';
+import { ChartCard } from '../../foundation/charts/ChartCard';
+import { LineChart } from '../../foundation/charts/LineChart';
+import type { ChartLine } from '../../foundation/charts/lineChartProps';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import type { Tokens } from '../../foundation/kit/tokens';
+import { balanceWords } from '../../foundation/strings/balance';
 import { contactLine } from './contactLine';
 import { easeEnds, easeWords } from './strokeWords';
 import type { Lever } from './useLever';

@@ -1,6 +1,6 @@
 import type { ContactName } from '@open-palm/core/balance';
-import type { ChartLine } from '../../charts/lineChartProps';
-import type { Tokens } from '../../kit/tokens';
+import type { ChartLine } from '../../foundation/charts/lineChartProps';
+import type { Tokens } from '../../foundation/kit/tokens';
 import { markText } from './contactMark';
 
 /** How a contact's line is drawn: by its mark and its dashes; the colour only helps. */

@@ -1,7 +1,7 @@
 import { comfortCapN, CONTACTS, type ContactName } from '@open-palm/core/balance';
-import type { MarkState } from '../../kit/StateMark';
-import { strings } from '../../strings';
-import { balanceWords } from '../../strings/balance';
+import type { MarkState } from '../../foundation/kit/StateMark';
+import { strings } from '../../foundation/strings';
+import { balanceWords } from '../../foundation/strings/balance';
 
 /** What a contact is marked with in drawings and charts: the fingers by their numbers. */
 export function markText(contact: ContactName): string {

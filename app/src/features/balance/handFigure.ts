@@ -2,8 +2,8 @@ import type { HandOnBow } from '@open-palm/core/balance';
 import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
-import { overhandFigure, type GripFigure } from '../../portrait/gripFigure';
-import { underhandFigure } from '../../portrait/underhandFigure';
+import { overhandFigure, type GripFigure } from '../../drawing/portrait/gripFigure';
+import { underhandFigure } from '../../drawing/portrait/underhandFigure';
 
 /** How far above the stick a finger is drawn that is off the bow, mm. */
 const LIFTED_MM = 22;

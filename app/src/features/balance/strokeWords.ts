@@ -1,5 +1,5 @@
 import { CONTACTS, type Forces, type StrokePoint } from '@open-palm/core/balance';
-import { balanceWords } from '../../strings/balance';
+import { balanceWords } from '../../foundation/strings/balance';
 import { isAboveCap } from './contactMark';
 
 const words = balanceWords;

@@ -10,7 +10,7 @@ import {
   type Situation,
 } from '@open-palm/core/balance';
 import { handOf, isTried, situationOf, startingState, type LeverState } from './leverState';
-import { leverNumbers, type StartingLever } from '../../lever/startingLever';
+import { leverNumbers, type StartingLever } from '@open-palm/records/lever';
 
 /** A hand in what the bow now does, with its forces. */
 export interface Held {

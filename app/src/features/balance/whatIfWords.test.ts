@@ -1,5 +1,5 @@
 import { balanceOf, leverSetup, movedUp, type HandOnBow } from '@open-palm/core/balance';
-import { balanceWords } from '../../strings/balance';
+import { balanceWords } from '../../foundation/strings/balance';
 import type { Held } from './useLever';
 import { changeWords, whatIfSentence } from './whatIfWords';
 

@@ -1,6 +1,6 @@
 import { CONTACTS, tellingChange, type ContactName } from '@open-palm/core/balance';
-import { strings } from '../../strings';
-import { balanceWords } from '../../strings/balance';
+import { strings } from '../../foundation/strings';
+import { balanceWords } from '../../foundation/strings/balance';
 import type { Held } from './useLever';
 
 const words = balanceWords;

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Rect } from 'react-native-svg';
-import { Card } from '../../kit/Card';
-import { Choice, Choices } from '../../kit/Choice';
-import { PointerSurface } from '../../kit/PointerSurface';
-import { Text } from '../../kit/Text';
-import { useTokens } from '../../kit/ThemeProvider';
-import { space } from '../../kit/tokens';
-import { BowFigure } from '../../portrait/BowFigure';
-import { strings } from '../../strings';
+import { Card } from '../../foundation/kit/Card';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { PointerSurface } from '../../foundation/kit/PointerSurface';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import { BowFigure } from '../../drawing/portrait/BowFigure';
+import { strings } from '../../foundation/strings';
 
 const words = strings.build;
 

@@ -4,11 +4,11 @@ import type { Student } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
-import { AnswerFigure } from '../../figures/AnswerFigure';
-import { useTokens } from '../../kit/ThemeProvider';
-import { BowFigure } from '../../portrait/BowFigure';
-import { GripPortrait } from '../../portrait/GripPortrait';
-import { SKINS, type Skin } from '../../portrait/skin';
+import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { BowFigure } from '../../drawing/portrait/BowFigure';
+import { GripPortrait } from '../../drawing/portrait/GripPortrait';
+import { SKINS, type Skin } from '../../drawing/portrait/skin';
 import type { StepFigure } from './buildingFigures';
 
 const THUMB_BEND_DEG = 40;

@@ -1,5 +1,5 @@
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
-import { strings } from '../../strings';
+import { strings } from '../../foundation/strings';
 import { figureOf } from './buildingFigures';
 import { pencilSteps } from './pencilSteps';
 

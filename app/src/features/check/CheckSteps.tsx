@@ -1,12 +1,13 @@
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
-import { frogLengthOf, gripFacts, gripOf, type HandFile } from '@open-palm/contract';
+import { type HandFile } from '@open-palm/contract';
+import { frogLengthOf, gripFacts, gripOf } from '@open-palm/records/grip';
 import type { PointName, View } from '@open-palm/core/measure';
-import { studioNow } from '../../api/clock';
-import type { LessonLog } from '../../api/lessonLog';
-import { paths } from '../../api/paths';
-import type { VisionClient } from '../../workers/vision/visionClient';
-import { findHold } from '../../holdBook/holdBook';
+import { studioNow } from '../../foundation/api/clock';
+import type { LessonLog } from '../../foundation/api/lessonLog';
+import { paths } from '../../foundation/api/paths';
+import type { VisionClient } from '../../foundation/workers/vision/visionClient';
+import { findHold } from '@open-palm/records/holds';
 import type { CheckDraft, ShotDraft, Step } from './draft/checkDraft';
 import { newShot } from './draft/newDraft';
 import { checkBody } from './look/checkBody';
@@ -27,9 +28,9 @@ import {
 import { useKeep } from './look/useKeep';
 import { useLessonStart } from './look/useLessonStart';
 import { usePictureMaker } from './look/usePictureMaker';
-import { changeMarks } from './measure/marks';
-import { noMarks, type Marks } from './measure/marksState';
-import { sequenceFor } from './measure/sequence';
+import { changeMarks } from '../../drawing/annotate/marks';
+import { noMarks, type Marks } from '../../drawing/annotate/marksState';
+import { sequenceFor } from '../../drawing/annotate/sequence';
 import { ReadyStep } from './ready/ReadyStep';
 import { ResultStep } from './ResultStep';
 import { SetupStep } from './SetupStep';
@@ -37,7 +38,7 @@ import { ShotStep } from './ShotStep';
 import { StationSheet } from './stations/StationSheet';
 import { TakePicture } from './taking/TakePicture';
 import { TestsStep } from './tests/TestsStep';
-import { lastPictureOf } from './viewfinder/lastPicture';
+import { lastPictureOf } from './camera/lastPicture';
 
 const keyOf = ({ picture, view }: Pick<ShotDraft, 'picture' | 'view'>) => `${picture?.id} ${view}`;
 

@@ -1,9 +1,9 @@
 import { Image, View } from 'react-native';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
 import type { LookState, Shot } from './look/lookState';
 
 const words = strings.result;

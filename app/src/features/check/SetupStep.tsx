@@ -11,18 +11,18 @@ import {
 } from '@open-palm/core/measure';
 import { READINESS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
-import { BackHeader } from '../../kit/BackHeader';
-import { Button } from '../../kit/Button';
-import { Choice, Choices } from '../../kit/Choice';
-import { Notice } from '../../kit/Notice';
-import { Screen } from '../../kit/Screen';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { listWords } from '../../strings/listWords';
+import { BackHeader } from '../../foundation/kit/BackHeader';
+import { Button } from '../../foundation/kit/Button';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { Notice } from '../../foundation/kit/Notice';
+import { Screen } from '../../foundation/kit/Screen';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { listWords } from '../../foundation/strings/listWords';
 import { LoadPoints } from './coco/LoadPoints';
 import type { ChosenPicture } from './look/lookState';
-import { MarkedPicture } from '../../pictures/MarkedPicture';
+import { MarkedPicture } from '../../drawing/pictures/MarkedPicture';
 import { ViewFigure } from './ViewFigure';
 
 const words = strings.check;

@@ -1,18 +1,18 @@
 import { useEffect, useMemo } from 'react';
-import { strings } from '../../strings';
+import { strings } from '../../foundation/strings';
 import type { Shot } from './look/lookState';
 import type { CheckSummary } from '@open-palm/contract';
-import type { VisionClient } from '../../workers/vision/visionClient';
-import { useFinder } from './measure/finder/useFinder';
-import { useLastBow } from './measure/lastBow/useLastBow';
-import { useOfferedBow } from './measure/lastBow/useOfferedBow';
-import { LiveNumbers } from './measure/LiveNumbers';
-import { noMarks, type Marks } from './measure/marksState';
-import { measureMarks, type PictureFacts } from './measure/measureMarks';
-import { MeasureStep } from './measure/MeasureStep';
-import { RetakeAdvice } from './measure/RetakeAdvice';
-import { sequenceFor } from './measure/sequence';
-import { useMarks } from './measure/useMarks';
+import type { VisionClient } from '../../foundation/workers/vision/visionClient';
+import { useFinder } from '../../drawing/annotate/finder/useFinder';
+import { useLastBow } from './lastBow/useLastBow';
+import { useOfferedBow } from './lastBow/useOfferedBow';
+import { LiveNumbers } from './LiveNumbers';
+import { noMarks, type Marks } from '../../drawing/annotate/marksState';
+import { measureMarks, type PictureFacts } from '../../drawing/annotate/measureMarks';
+import { MeasureStep } from '../../drawing/annotate/AnnotateStep';
+import { RetakeAdvice } from './RetakeAdvice';
+import { sequenceFor } from '../../drawing/annotate/sequence';
+import { useMarks } from '../../drawing/annotate/useMarks';
 
 /** Step 2 of a look: the points of one picture, with the numbers that they already give. */
 export function ShotStep({

@@ -1,6 +1,6 @@
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { Side, View } from '@open-palm/core/measure';
-import { useTokens } from '../../kit/ThemeProvider';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
 
 /** A small drawing of what a view shows, so that it is chosen by eye. Right hand; a left hand is mirrored. */
 export function ViewFigure({ view, side, width = 92 }: { view: View; side: Side; width?: number }) {

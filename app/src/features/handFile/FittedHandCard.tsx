@@ -1,14 +1,14 @@
 import { router } from 'expo-router';
 import type { FittedHandRecord, SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { FittedStill } from '../../space/FittedStill';
-import { firstOrbit } from '../../space/orbit';
-import { strings } from '../../strings';
-import { agoWords } from '../../strings/dateWords';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { FittedStill } from '../../drawing/hand3d/FittedStill';
+import { firstOrbit } from '../../drawing/hand3d/orbit';
+import { strings } from '../../foundation/strings';
+import { agoWords } from '../../foundation/strings/dateWords';
 
 const words = strings.fit;
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { CheckSummary } from '@open-palm/contract';
-import { Button } from '../../kit/Button';
-import { Text } from '../../kit/Text';
-import { strings } from '../../strings';
+import { Button } from '../../foundation/kit/Button';
+import { Text } from '../../foundation/kit/Text';
+import { strings } from '../../foundation/strings';
 import { HistoryRow } from './HistoryRow';
 
 const words = strings.handFile;

@@ -1,12 +1,12 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { CheckSummary } from '@open-palm/contract';
-import { StandingRow } from '../../breakdown/StandingRow';
-import { PressRow } from '../../kit/PressRow';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { agoWords, dayWords } from '../../strings/dateWords';
+import { StandingRow } from '../../assessment/breakdown/StandingRow';
+import { PressRow } from '../../foundation/kit/PressRow';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { agoWords, dayWords } from '../../foundation/strings/dateWords';
 
 const words = strings.handFile;
 

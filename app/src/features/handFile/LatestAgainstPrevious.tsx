@@ -3,14 +3,14 @@ import { View } from 'react-native';
 import type { DatedMeasure, HandFile } from '@open-palm/contract';
 import type { MergedMeasure } from '@open-palm/core/measure';
 import { changeBetween, defaultSem } from '@open-palm/core/track/realChange';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { StateMark } from '../../kit/StateMark';
-import { Text } from '../../kit/Text';
-import { useTokens } from '../../kit/ThemeProvider';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { measureName, valueWords, verdictMark, verdictWords } from '../../strings/measureWords';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { StateMark } from '../../foundation/kit/StateMark';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { measureName, valueWords, verdictMark, verdictWords } from '../../foundation/strings/measureWords';
 
 const words = strings.handFile;
 

@@ -1,11 +1,11 @@
-import type { LessonLog } from '../../api/lessonLog';
-import { cueWords } from '../../judgement/CueTry';
-import { provenCues } from '../../judgement/lesson';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { agoWords } from '../../strings/dateWords';
+import type { LessonLog } from '../../foundation/api/lessonLog';
+import { cueWords } from '../../assessment/advice/CueTry';
+import { provenCues } from '../../assessment/advice/lesson';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { agoWords } from '../../foundation/strings/dateWords';
 
 const words = strings.cueTry;
 

@@ -10,12 +10,12 @@ import {
   shownLengthMm,
   thumbFalls,
 } from '@open-palm/core/hand';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { agoWords } from '../../strings/dateWords';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { agoWords } from '../../foundation/strings/dateWords';
 
 const words = strings.relaxed;
 

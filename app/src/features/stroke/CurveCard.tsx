@@ -1,11 +1,11 @@
 import { bandFor, type Hold } from '@open-palm/core/holds';
 import type { Place } from '@open-palm/core/measure';
 import type { StrokeAnalysis } from '@open-palm/core/stroke';
-import { ChartCard } from '../../charts/ChartCard';
-import { LineChart } from '../../charts/LineChart';
-import type { ChartBand } from '../../charts/lineChartProps';
-import { useTokens } from '../../kit/ThemeProvider';
-import { strokeWords } from '../../strings/stroke';
+import { ChartCard } from '../../foundation/charts/ChartCard';
+import { LineChart } from '../../foundation/charts/LineChart';
+import type { ChartBand } from '../../foundation/charts/lineChartProps';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { strokeWords } from '../../foundation/strings/stroke';
 import { axisOf, frameNearest, knowsPlace, strokeLines, subjectOf } from './strokeLines';
 
 const words = strokeWords;

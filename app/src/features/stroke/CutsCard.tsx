@@ -1,12 +1,12 @@
 import { View } from 'react-native';
 import type { StrokeAnalysis, StrokeCut } from '@open-palm/core/stroke';
-import { ChartCard } from '../../charts/ChartCard';
-import { CHART_BOX } from '../../charts/chartBox';
-import { LineChart } from '../../charts/LineChart';
-import { Button } from '../../kit/Button';
-import { DragHandle } from '../../kit/DragHandle';
-import { useTokens } from '../../kit/ThemeProvider';
-import { strokeWords } from '../../strings/stroke';
+import { ChartCard } from '../../foundation/charts/ChartCard';
+import { CHART_BOX } from '../../foundation/charts/chartBox';
+import { LineChart } from '../../foundation/charts/LineChart';
+import { Button } from '../../foundation/kit/Button';
+import { DragHandle } from '../../foundation/kit/DragHandle';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { strokeWords } from '../../foundation/strings/stroke';
 import { axisOf, subjectOf } from './strokeLines';
 
 const words = strokeWords;

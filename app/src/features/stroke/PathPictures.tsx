@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import type { StrokeAnalysis } from '@open-palm/core/stroke';
-import { Text } from '../../kit/Text';
-import { useTokens } from '../../kit/ThemeProvider';
-import { space } from '../../kit/tokens';
-import { strokeWords } from '../../strings/stroke';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import { strokeWords } from '../../foundation/strings/stroke';
 
 const words = strokeWords;
 

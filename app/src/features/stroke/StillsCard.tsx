@@ -1,12 +1,12 @@
 import { router } from 'expo-router';
 import type { HandFile } from '@open-palm/contract';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { useWide } from '../../kit/useWide';
-import type { Skin } from '../../portrait/skin';
-import { strokeWords } from '../../strings/stroke';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { useWide } from '../../foundation/kit/useWide';
+import type { Skin } from '../../drawing/portrait/skin';
+import { strokeWords } from '../../foundation/strings/stroke';
 import { WristPortraits, type PlacedWrists } from './WristPortraits';
 
 const words = strokeWords;

@@ -1,9 +1,9 @@
 import type { Range, StrokeAnalysis } from '@open-palm/core/stroke';
-import { NumberTable, type TableRow } from '../../charts/NumberTable';
-import { Card } from '../../kit/Card';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strokeWords } from '../../strings/stroke';
+import { NumberTable, type TableRow } from '../../foundation/charts/NumberTable';
+import { Card } from '../../foundation/kit/Card';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strokeWords } from '../../foundation/strings/stroke';
 
 const words = strokeWords;
 

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
-import { Text } from '../../kit/Text';
-import { useTokens } from '../../kit/ThemeProvider';
-import { space } from '../../kit/tokens';
-import type { Skin } from '../../portrait/skin';
-import { pathThrough, tubeOutline } from '../../portrait/tube';
-import { strokeWords } from '../../strings/stroke';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import type { Skin } from '../../drawing/portrait/skin';
+import { pathThrough, tubeOutline } from '../../drawing/portrait/tube';
+import { strokeWords } from '../../foundation/strings/stroke';
 import type { Place } from '@open-palm/core/measure';
 
 const words = strokeWords;

@@ -1,5 +1,5 @@
 import { compareTakes, type StrokeAnalysis } from '@open-palm/core/stroke';
-import { strokeWords } from '../../strings/stroke';
+import { strokeWords } from '../../foundation/strings/stroke';
 
 const words = strokeWords;
 

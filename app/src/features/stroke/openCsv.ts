@@ -2,7 +2,7 @@ import { describeIssue } from '@open-palm/contract';
 import { readStrokeCsv } from '@open-palm/contract/stroke';
 import { InputError } from '@open-palm/core/issue';
 import type { StrokeSeries } from '@open-palm/core/stroke';
-import { pickFile } from '../../kit/pickFile';
+import { pickFile } from '../../foundation/kit/pickFile';
 
 /** A chosen file as a take, or why it is none. */
 export type OpenedFile = { name: string; series: StrokeSeries } | { name: string; problem: string };

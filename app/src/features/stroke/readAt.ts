@@ -1,5 +1,5 @@
 import type { StrokeAnalysis } from '@open-palm/core/stroke';
-import { strokeWords } from '../../strings/stroke';
+import { strokeWords } from '../../foundation/strings/stroke';
 import { frameNearest, subjectOf } from './strokeLines';
 
 const words = strokeWords.clip.scrub;

@@ -1,5 +1,5 @@
 import type { StrokeVerdict } from '@open-palm/core/stroke';
-import { strokeWords } from '../../strings/stroke';
+import { strokeWords } from '../../foundation/strings/stroke';
 
 const words = strokeWords;
 

@@ -1,6 +1,6 @@
 import { holdById } from '@open-palm/core/holds';
 import { analyseStroke, strokeVerdicts, type StrokeSeries } from '@open-palm/core/stroke';
-import { strokeWords } from '../../strings/stroke';
+import { strokeWords } from '../../foundation/strings/stroke';
 import { compareWords } from './compareWords';
 import { axisOf, knowsPlace, strokeLines } from './strokeLines';
 import { strokeMark, strokeSentences } from './strokeSentences';

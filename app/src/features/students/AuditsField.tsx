@@ -1,7 +1,7 @@
 import { Controller, type Control } from 'react-hook-form';
 import type { StudentInput } from '@open-palm/contract';
-import { Choice, Choices } from '../../kit/Choice';
-import { strings } from '../../strings';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { strings } from '../../foundation/strings';
 
 const words = strings.lessonFields;
 

@@ -1,6 +1,6 @@
 import { inputOf } from '@open-palm/contract';
-import { useHandFile } from '../../api/queries';
-import { Loaded } from '../../kit/Loaded';
+import { useHandFile } from '../../foundation/api/queries';
+import { Loaded } from '../../foundation/kit/Loaded';
 import { StudentForm } from './StudentForm';
 
 /** Changes what is written down of a student. */

@@ -1,8 +1,9 @@
 import { useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
 import { WEEKDAYS, type StudentInput } from '@open-palm/contract';
-import { Choice, Choices } from '../../kit/Choice';
-import { strings } from '../../strings';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { strings } from '../../foundation/strings';
 import { Field } from './fields';
+import { deviceZone } from '../../foundation/api/clock';
 
 const words = strings.lessonFields;
 
@@ -35,7 +36,7 @@ export function LessonFields({
                 'lesson',
                 {
                   at: lesson?.at ?? FIRST_TIME,
-                  timeZone: lesson?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+                  timeZone: lesson?.timeZone ?? deviceZone(),
                   day,
                 },
                 { shouldDirty: true },

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { useOwnHolds } from '../../api/queries';
-import { Loaded } from '../../kit/Loaded';
+import { useOwnHolds } from '../../foundation/api/queries';
+import { Loaded } from '../../foundation/kit/Loaded';
 import { newStudent, StudentForm } from './StudentForm';
 
 /** Writes down a new student. */

@@ -3,10 +3,10 @@ import { Controller, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import type { StudentInput } from '@open-palm/contract';
-import { Choice, Choices } from '../../kit/Choice';
-import { numberFrom } from '../../kit/numberFrom';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { numberFrom } from '../../foundation/kit/numberFrom';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
 
 type Name = FieldPath<StudentInput>;
 

@@ -1,7 +1,7 @@
-import { studioNow, useClockOff } from '../../api/clock';
-import { Notice } from '../../kit/Notice';
-import { strings } from '../../strings';
-import { dayWords } from '../../strings/dateWords';
+import { studioNow, useClockOff } from '../../foundation/api/clock';
+import { Notice } from '../../foundation/kit/Notice';
+import { strings } from '../../foundation/strings';
+import { dayWords } from '../../foundation/strings/dateWords';
 
 const words = strings.today;
 

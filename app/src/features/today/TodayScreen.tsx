@@ -1,17 +1,17 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
-import { studioNow } from '../../api/clock';
-import { useStudents } from '../../api/queries';
-import { useEntries } from '../../api/sync/useSync';
-import { Button } from '../../kit/Button';
-import { Loaded } from '../../kit/Loaded';
-import { NavBar } from '../../kit/NavBar';
-import { Notice } from '../../kit/Notice';
-import { Screen } from '../../kit/Screen';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
+import { deviceZone, studioNow } from '../../foundation/api/clock';
+import { useStudents } from '../../foundation/api/queries';
+import { useEntries } from '../../foundation/api/sync/useSync';
+import { Button } from '../../foundation/kit/Button';
+import { Loaded } from '../../foundation/kit/Loaded';
+import { NavBar } from '../../foundation/kit/NavBar';
+import { Notice } from '../../foundation/kit/Notice';
+import { Screen } from '../../foundation/kit/Screen';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
 import { ClockNotice } from './ClockNotice';
 import { teachingDay, type TodayRow } from './teachingDay';
 import { TodayRowCard } from './TodayRowCard';
@@ -53,7 +53,7 @@ export function TodayScreen() {
 
 function Day({ data: { students, ownHolds, unreadable }, now }: { data: Students; now: Date }) {
   const unsent = useEntries();
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const zone = deviceZone();
   // A day's rows change with the day, not with the minute.
   const today = now.toDateString();
   const { lessons, due, others } = useMemo(

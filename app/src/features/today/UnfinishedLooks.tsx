@@ -1,13 +1,13 @@
 import { useFocusEffect, router } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { View } from 'react-native';
-import { drafts, type StoredDraft } from '../../api/drafts';
-import { PressRow } from '../../kit/PressRow';
-import { Text } from '../../kit/Text';
-import { useArrived, useEntries } from '../../api/sync/useSync';
-import { space } from '../../kit/tokens';
-import { strings } from '../../strings';
-import { agoWords } from '../../strings/dateWords';
+import { drafts, type StoredDraft } from '../../foundation/api/drafts';
+import { PressRow } from '../../foundation/kit/PressRow';
+import { Text } from '../../foundation/kit/Text';
+import { useArrived, useEntries } from '../../foundation/api/sync/useSync';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { agoWords } from '../../foundation/strings/dateWords';
 
 const words = strings.draft;
 

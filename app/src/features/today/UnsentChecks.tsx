@@ -1,10 +1,10 @@
 import { router } from 'expo-router';
-import { sync } from '../../api/sync';
-import { isWaiting, type Entry, type Kind } from '../../api/sync/entry';
-import { useEntries } from '../../api/sync/useSync';
-import { Notice } from '../../kit/Notice';
-import { strings } from '../../strings';
-import { listWords } from '../../strings/listWords';
+import { sync } from '../../foundation/api/sync';
+import { isWaiting, type Entry, type Kind } from '../../foundation/api/sync/entry';
+import { useEntries } from '../../foundation/api/sync/useSync';
+import { Notice } from '../../foundation/kit/Notice';
+import { strings } from '../../foundation/strings';
+import { listWords } from '../../foundation/strings/listWords';
 
 const words = strings.today;
 

@@ -1,8 +1,8 @@
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
-import type { MarkState } from '../../kit/StateMark';
-import { strings } from '../../strings';
-import { agoWords, dateWords } from '../../strings/dateWords';
-import { seriesName } from '../../strings/measureWords';
+import type { MarkState } from '../../foundation/kit/StateMark';
+import { strings } from '../../foundation/strings';
+import { agoWords, dateWords } from '../../foundation/strings/dateWords';
+import { seriesName } from '../../foundation/strings/measureWords';
 import type { Reason } from './teachingDay';
 
 const words = strings.today.reasons;

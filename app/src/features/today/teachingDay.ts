@@ -1,11 +1,7 @@
 import { format } from 'date-fns/format';
-import {
-  lessonOnDate,
-  openEntries,
-  type LogEntryOf,
-  type SetupTrack,
-  type StudentListItem,
-} from '@open-palm/contract';
+import { type LogEntryOf, type SetupTrack, type StudentListItem } from '@open-palm/contract';
+import { openEntries } from '@open-palm/records/log';
+import { lessonOnDate } from '@open-palm/records/time';
 
 /** Why a student is to be looked at, or what to keep in mind; the most urgent first. */
 export type Reason =

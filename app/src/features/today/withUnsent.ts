@@ -1,5 +1,5 @@
 import type { StudentListItem } from '@open-palm/contract';
-import type { Entry } from '../../api/sync/entry';
+import type { Entry } from '../../foundation/api/sync/entry';
 
 /** The students with what this device has noted of them and not sent yet: a promise counts from when it is made. */
 export function withUnsent(

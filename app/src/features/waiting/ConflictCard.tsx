@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { valueAt } from '@open-palm/records/merge';
-import { sync } from '../../api/sync';
-import type { Entry } from '../../api/sync/entry';
-import { Button } from '../../kit/Button';
-import { Card } from '../../kit/Card';
-import { Choice, Choices } from '../../kit/Choice';
-import { Text } from '../../kit/Text';
-import { space } from '../../kit/tokens';
-import { waitingWords as words } from '../../strings/waiting';
+import { sync } from '../../foundation/api/sync';
+import type { Entry } from '../../foundation/api/sync/entry';
+import { Button } from '../../foundation/kit/Button';
+import { Card } from '../../foundation/kit/Card';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { waitingWords as words } from '../../foundation/strings/waiting';
 import { fieldWords, titleOf, valueWords } from './entryWords';
 import { chosenBody, type Side } from './chosenBody';
 

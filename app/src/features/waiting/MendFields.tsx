@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { ELBOW_LEVELS } from '@open-palm/core/measure';
-import { sync } from '../../api/sync';
-import { Button } from '../../kit/Button';
-import { Choice, Choices } from '../../kit/Choice';
-import { Notice } from '../../kit/Notice';
-import { space } from '../../kit/tokens';
-import { WordField } from '../../kit/WordField';
-import { waitingWords as words } from '../../strings/waiting';
+import { sync } from '../../foundation/api/sync';
+import { Button } from '../../foundation/kit/Button';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { Notice } from '../../foundation/kit/Notice';
+import { space } from '../../foundation/kit/tokens';
+import { WordField } from '../../foundation/kit/WordField';
+import { waitingWords as words } from '../../foundation/strings/waiting';
 import { saidWords } from './entryWords';
 import { leavableOf, mendableFields, mendedBody, type MendField } from './mendableFields';
 

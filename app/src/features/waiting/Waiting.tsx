@@ -1,4 +1,4 @@
-import { lazyPart } from '../../kit/lazyPart';
+import { lazyPart } from '../../foundation/kit/lazyPart';
 
 /** What waits on this device: its program comes when somebody looks at it. */
 export const Waiting = lazyPart<object>(

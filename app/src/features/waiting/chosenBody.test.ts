@@ -1,4 +1,4 @@
-import type { Entry } from '../../api/sync/entry';
+import type { Entry } from '../../foundation/api/sync/entry';
 import { chosenBody } from './chosenBody';
 import { fieldWords, saidWords, valueWords } from './entryWords';
 

@@ -1,5 +1,5 @@
 import { valueAt, withValueAt } from '@open-palm/records/merge';
-import type { Entry } from '../../api/sync/entry';
+import type { Entry } from '../../foundation/api/sync/entry';
 
 export type Side = 'mine' | 'theirs';
 

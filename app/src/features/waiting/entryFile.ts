@@ -1,4 +1,4 @@
-import type { Entry } from '../../api/sync/entry';
+import type { Entry } from '../../foundation/api/sync/entry';
 
 /** An entry as a file that a person can keep: all that it says, its pictures too. */
 export async function entryFile(entry: Entry): Promise<{ blob: Blob; name: string }> {

@@ -1,9 +1,9 @@
 import { MEASURE_IDS, type MeasureId } from '@open-palm/core/measure';
 import { valueAt, type FieldPath } from '@open-palm/records/merge';
-import type { Entry } from '../../api/sync/entry';
-import { strings } from '../../strings';
-import { measureName } from '../../strings/measureWords';
-import { waitingWords as words } from '../../strings/waiting';
+import type { Entry } from '../../foundation/api/sync/entry';
+import { strings } from '../../foundation/strings';
+import { measureName } from '../../foundation/strings/measureWords';
+import { waitingWords as words } from '../../foundation/strings/waiting';
 
 /** What an entry is, and of whom. */
 export const titleOf = ({ kind, studentName }: Entry): string =>

@@ -1,6 +1,6 @@
 import { WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 import { v7 as uuidv7 } from 'uuid';
-import { takenOver, type Entry } from '../../api/sync/entry';
+import { takenOver, type Entry } from '../../foundation/api/sync/entry';
 import { isMendable, leavableOf, mendableFields, mendedBody } from './mendableFields';
 
 const ids = { studentId: uuidv7(), setupId: uuidv7() };

@@ -5,8 +5,8 @@ import {
   relaxedHandInputSchema,
   takeInputSchema,
 } from '@open-palm/contract';
-import type { Entry } from '../../api/sync/entry';
-import { waitingWords as words } from '../../strings/waiting';
+import type { Entry } from '../../foundation/api/sync/entry';
+import { waitingWords as words } from '../../foundation/strings/waiting';
 
 type Path = readonly (string | number)[];
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
-import { gripFacts, type Check, type CheckInput } from '@open-palm/contract';
-import { HOLD_IDS } from '@open-palm/core/holds';
+import { type Check, type CheckInput } from '@open-palm/contract';
+import { gripFacts } from '@open-palm/records/grip';
 import { InputError } from '@open-palm/core/issue';
 import { findLookIssues } from '@open-palm/core/measure';
 import { receivedHash } from '../../bodyHash';
@@ -19,6 +19,7 @@ import {
   findReferences,
   type CheckFacts,
 } from './repo';
+import { isShipped } from '@open-palm/records/holds';
 
 /**
  * Keeps a check as it was given under the client's id, and answers at once; what it says is worked out afterwards. The same
@@ -63,7 +64,7 @@ async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
   }
   const hold = await holdOf(trx, input.grip.holdId, input.grip.holdVersion);
   if (!hold) {
-    throw HOLD_IDS.includes(input.grip.holdId)
+    throw isShipped(input.grip.holdId)
       ? notFound('version of this hold', 'grip.holdVersion')
       : notFound('hold', 'grip.holdId');
   }
@@ -77,7 +78,7 @@ async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
 /** Shipped holds were once judged as they shipped, whichever version a look named; what was told then is compared elsewhere. */
 const comparable = ({ grip, told: _, ...check }: CheckFacts): unknown => ({
   ...check,
-  grip: HOLD_IDS.includes(grip.holdId) ? { ...grip, holdVersion: 0 } : grip,
+  grip: isShipped(grip.holdId) ? { ...grip, holdVersion: 0 } : grip,
 });
 
 async function relaxedHandOf(trx: Knex, { grip, studentId }: CheckFacts) {

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { aboutEntry, isOpening, isStillOpen, type LogEntry } from '@open-palm/contract';
+import { type LogEntry } from '@open-palm/contract';
+import { aboutEntry, isOpening, isStillOpen } from '@open-palm/records/log';
 
 interface LogRow {
   id: string;

@@ -8,7 +8,7 @@ import {
   type Student,
 } from '@open-palm/contract';
 import { mergeContacts } from '@open-palm/core/measure';
-import { lastSeenOf, mergeSigns, seenNow, standingsOf } from '../../lastSeen/handFile';
+import { lastSeenOf, mergeSigns, seenNow, standingsOf } from '@open-palm/records/lastSeen';
 import {
   checkSummaries,
   newestContacts,

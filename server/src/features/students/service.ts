@@ -1,6 +1,5 @@
 import type { Knex } from 'knex';
 import { inputOf, type KeptStudent, type Student, type StudentInput } from '@open-palm/contract';
-import { HOLD_IDS } from '@open-palm/core/holds';
 import { inTransaction } from '../../db/inTransaction';
 import { touchSetups } from '../../derive/repo';
 import { keepEdit } from '../../edits/keepEdit';
@@ -9,6 +8,7 @@ import type { Edit } from '../../readBody';
 import { latestHolds } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import { findStudent, putStudent } from './repo';
+import { isShipped } from '@open-palm/records/holds';
 
 /**
  * Keeps an edit of what is written down of a student, the first one too.
@@ -55,11 +55,11 @@ const setupIdsOf = ({ setups }: Pick<Student, 'setups'>): string[] => setups.map
 
 /** An own hold must be there, and be one of the setup's instrument. */
 async function refuseUnknownHolds(trx: Knex, { setups }: Student): Promise<void> {
-  if (setups.every(({ holdId }) => HOLD_IDS.includes(holdId))) return;
+  if (setups.every(({ holdId }) => isShipped(holdId))) return;
   const own = await latestHolds(trx);
   for (const [i, { holdId, instrument }] of setups.entries()) {
     const where = `setups[${i}].holdId`;
-    if (HOLD_IDS.includes(holdId)) continue;
+    if (isShipped(holdId)) continue;
     const hold = own.find(({ id }) => id === holdId);
     if (!hold) throw notFound('hold', where);
     if (!hold.instruments.includes(instrument)) {

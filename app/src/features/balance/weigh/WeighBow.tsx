@@ -8,18 +8,18 @@ import {
   type BowPreset,
   type OwnBow,
 } from '@open-palm/core/bow';
-import { saveStudent } from '../../../api/write';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Notice } from '../../../kit/Notice';
-import { numberFrom } from '../../../kit/numberFrom';
-import { Screen } from '../../../kit/Screen';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { WordField } from '../../../kit/WordField';
-import { strings } from '../../../strings';
-import { weighWords } from '../../../strings/balance';
+import { saveStudent } from '../../../foundation/api/write';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Notice } from '../../../foundation/kit/Notice';
+import { numberFrom } from '../../../foundation/kit/numberFrom';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { WordField } from '../../../foundation/kit/WordField';
+import { strings } from '../../../foundation/strings';
+import { weighWords } from '../../../foundation/strings/balance';
 import { WeighFigure } from './WeighFigure';
 
 const words = weighWords;

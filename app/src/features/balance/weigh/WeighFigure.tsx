@@ -1,10 +1,10 @@
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { BowPart, BowPreset } from '@open-palm/core/bow';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { FONTS } from '../../../kit/tokens';
-import { BowFigure } from '../../../portrait/BowFigure';
-import { bowShape } from '../../../portrait/bowShape';
-import { SKINS } from '../../../portrait/skin';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { FONTS } from '../../../foundation/kit/tokens';
+import { BowFigure } from '../../../drawing/portrait/BowFigure';
+import { bowShape } from '../../../drawing/portrait/bowShape';
+import { SKINS } from '../../../drawing/portrait/skin';
 
 /** How a bow is weighed, balanced, and its frog measured: drawn to scale. */
 export function WeighFigure({

@@ -1,7 +1,7 @@
 import { writeCoco, type Check } from '@open-palm/contract';
-import { Button } from '../../../kit/Button';
-import { saveFile } from '../../../kit/saveFile';
-import { strings } from '../../../strings';
+import { Button } from '../../../foundation/kit/Button';
+import { saveFile } from '../../../foundation/kit/saveFile';
+import { strings } from '../../../foundation/strings';
 
 /** Hands the points of a kept look over as a COCO keypoints file. */
 export function DownloadPoints({ check }: { check: Check }) {

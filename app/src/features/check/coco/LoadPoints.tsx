@@ -3,14 +3,14 @@ import { View } from 'react-native';
 import { describeIssue, readCoco, type CocoRow } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
 import type { PlacedCapture } from '@open-palm/core/measure';
-import { Button } from '../../../kit/Button';
-import { Notice } from '../../../kit/Notice';
-import { PressRow } from '../../../kit/PressRow';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
-import type { Size } from '../../../pictures/viewport';
-import { pickFile } from '../../../kit/pickFile';
+import { Button } from '../../../foundation/kit/Button';
+import { Notice } from '../../../foundation/kit/Notice';
+import { PressRow } from '../../../foundation/kit/PressRow';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import type { Size } from '../../../drawing/pictures/viewport';
+import { pickFile } from '../../../foundation/kit/pickFile';
 
 const words = strings.coco;
 

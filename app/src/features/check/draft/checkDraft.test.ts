@@ -1,5 +1,5 @@
 import { EMPTY_LOOK, putShot } from '../look/lookState';
-import { noMarks } from '../measure/marksState';
+import { noMarks } from '../../../drawing/annotate/marksState';
 import { restored, storable, type CheckDraft } from './checkDraft';
 
 const picture = { id: 'p', blob: new Blob(['x']), url: 'blob:1', width: 4, height: 3 };

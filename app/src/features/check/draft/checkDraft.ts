@@ -1,6 +1,6 @@
 import type { Place, View } from '@open-palm/core/measure';
 import type { ChosenPicture, LookState } from '../look/lookState';
-import type { Marks } from '../measure/marksState';
+import type { Marks } from '../../../drawing/annotate/marksState';
 
 /** The picture that is being taken or marked. */
 export interface ShotDraft {

@@ -2,11 +2,11 @@ import { v7 as uuidv7 } from 'uuid';
 import type { CheckInput } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import type { PointName, View } from '@open-palm/core/measure';
-import type { Entry } from '../../../api/sync/entry';
+import type { Entry } from '../../../foundation/api/sync/entry';
 import type { Shot } from '../look/lookState';
-import { changeMarks } from '../measure/marks';
-import { noMarks, type Marks } from '../measure/marksState';
-import { sequenceFor } from '../measure/sequence';
+import { changeMarks } from '../../../drawing/annotate/marks';
+import { noMarks, type Marks } from '../../../drawing/annotate/marksState';
+import { sequenceFor } from '../../../drawing/annotate/sequence';
 import type { CheckDraft } from './checkDraft';
 import { newShot } from './newDraft';
 

@@ -1,7 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
 import type { HandFile } from '@open-palm/contract';
 import type { View } from '@open-palm/core/measure';
-import { findHold } from '../../../holdBook/holdBook';
+import { findHold } from '@open-palm/records/holds';
 import { EMPTY_LOOK } from '../look/lookState';
 import type { CheckDraft, ShotDraft } from './checkDraft';
 

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef } from 'react';
-import { drafts } from '../../../api/drafts';
+import { drafts } from '../../../foundation/api/drafts';
 import { storable, type CheckDraft } from './checkDraft';
+import { studioNow } from '../../../foundation/api/clock';
 
 /** How long changes are gathered before they are written, ms: a drag is one change. */
 const GATHER_MS = 200;
@@ -16,7 +17,7 @@ export function useDraftKeeper(of: { studentId: string; setupId: string; student
       const draft = latest.current;
       latest.current = null;
       if (!draft) return;
-      const at = new Date().toISOString();
+      const at = studioNow().toISOString();
       // A browser without storage keeps nothing; the look itself goes on.
       drafts
         .keep({ studentId, setupId, studentName, at, content: storable(draft) })

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { drafts } from '../../../api/drafts';
+import { drafts } from '../../../foundation/api/drafts';
 import { restored, type CheckDraft } from './checkDraft';
 
 /** The unfinished look of a student on an instrument: undefined while it is looked for, null where there is none. */

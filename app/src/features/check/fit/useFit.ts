@@ -3,7 +3,7 @@ import { fitGroups, type FitOfLook } from '@open-palm/core/fit';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { Look } from '@open-palm/core/measure';
-import type { FitAnswer, FitQuestion } from '../../../workers/fitMessages';
+import type { FitAnswer, FitQuestion } from '../../../foundation/workers/fitMessages';
 
 /** How the fitting of a look's hand stands. */
 export type FitState =
@@ -29,7 +29,7 @@ export function useFit(look: Look, hold: Hold, hand: HandFacts): Fit {
   const isStopped = stopped === look;
   useEffect(() => {
     if (!isUsable || isStopped) return;
-    const worker = new Worker(new URL('../../../workers/fit.worker', import.meta.url));
+    const worker = new Worker(new URL('../../../foundation/workers/fit.worker', import.meta.url));
     worker.onmessage = ({ data }: MessageEvent<FitAnswer>) =>
       setTold({
         of: look,

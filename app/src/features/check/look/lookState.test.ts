@@ -1,5 +1,5 @@
 import type { PointName, Tap } from '@open-palm/core/measure';
-import { noMarks } from '../measure/marksState';
+import { noMarks } from '../../../drawing/annotate/marksState';
 import {
   allReady,
   answer,

@@ -11,9 +11,9 @@ import type {
 import type { Readiness, SeenSigns } from '@open-palm/contract';
 import { READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
-import type { Marks } from '../measure/marksState';
-import { captureOf } from '../measure/measureMarks';
-import type { PreparedPicture } from '../../../pictures/preparePicture';
+import type { Marks } from '../../../drawing/annotate/marksState';
+import { captureOf } from '../../../drawing/annotate/measureMarks';
+import type { PreparedPicture } from '../../../drawing/pictures/preparePicture';
 
 /** A prepared picture with the id under which it is sent. */
 export type ChosenPicture = PreparedPicture & { id: string };

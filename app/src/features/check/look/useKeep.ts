@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { sync } from '../../../api/sync';
-import type { NewEntry } from '../../../api/sync/entry';
-import { standingOf } from '../../../api/sync/useSync';
+import { sync } from '../../../foundation/api/sync';
+import type { NewEntry } from '../../../foundation/api/sync/entry';
+import { standingOf } from '../../../foundation/api/sync/useSync';
 
 /** Keeps a look: first on this device, then with the studio; either way the student's file comes next. */
 export function useKeep() {

@@ -7,16 +7,16 @@ import {
   READINESS_ITEMS,
   type ReadinessItem,
 } from '@open-palm/core/practice';
-import { AnswerFigure } from '../../../figures/AnswerFigure';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Choice, Choices } from '../../../kit/Choice';
-import { Screen } from '../../../kit/Screen';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { WordField } from '../../../kit/WordField';
-import { strings } from '../../../strings';
+import { AnswerFigure } from '../../../drawing/figures/AnswerFigure';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Choice, Choices } from '../../../foundation/kit/Choice';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { WordField } from '../../../foundation/kit/WordField';
+import { strings } from '../../../foundation/strings';
 
 const words = strings.ready;
 

@@ -2,15 +2,15 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import type { RelaxedHandRecord, Student } from '@open-palm/contract';
-import { studioNow } from '../../../api/clock';
-import { paths } from '../../../api/paths';
-import { useHandFile } from '../../../api/queries';
-import { Loaded } from '../../../kit/Loaded';
+import { studioNow } from '../../../foundation/api/clock';
+import { paths } from '../../../foundation/api/paths';
+import { useHandFile } from '../../../foundation/api/queries';
+import { Loaded } from '../../../foundation/kit/Loaded';
 import type { ChosenPicture } from '../look/lookState';
-import { useVision } from '../../../workers/vision/useVision';
+import { useVision } from '../../../foundation/workers/vision/useVision';
 import { useKeep } from '../look/useKeep';
 import { usePictureMaker } from '../look/usePictureMaker';
-import { Viewfinder } from '../viewfinder/Viewfinder';
+import { Viewfinder } from '../camera/Viewfinder';
 import { RelaxedMarksStep } from './RelaxedMarksStep';
 
 /** Takes a picture of the hand as it hangs, and its points: what gaps and bone lengths are then compared with. */

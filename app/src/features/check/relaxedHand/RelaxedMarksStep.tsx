@@ -10,16 +10,16 @@ import {
   type RelaxedHand,
 } from '@open-palm/core/hand';
 import { InputError } from '@open-palm/core/issue';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
 import type { ChosenPicture } from '../look/lookState';
-import type { VisionClient } from '../../../workers/vision/visionClient';
-import { useFinder } from '../measure/finder/useFinder';
-import { noMarks } from '../measure/marksState';
-import { captureOf } from '../measure/measureMarks';
-import { MeasureStep } from '../measure/MeasureStep';
-import { useMarks } from '../measure/useMarks';
+import type { VisionClient } from '../../../foundation/workers/vision/visionClient';
+import { useFinder } from '../../../drawing/annotate/finder/useFinder';
+import { noMarks } from '../../../drawing/annotate/marksState';
+import { captureOf } from '../../../drawing/annotate/measureMarks';
+import { MeasureStep } from '../../../drawing/annotate/AnnotateStep';
+import { useMarks } from '../../../drawing/annotate/useMarks';
 
 const words = strings.relaxed;
 

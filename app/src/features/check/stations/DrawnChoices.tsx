@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import { Text } from '../../../kit/Text';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { RADIUS, space } from '../../../kit/tokens';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { RADIUS, space } from '../../../foundation/kit/tokens';
 
 /** From this many answers on they stand three a row instead of two; on a wider screen one more. With numbers they are higher. */
 const MANY = 7;

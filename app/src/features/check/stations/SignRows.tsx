@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import type { SeenSigns } from '@open-palm/contract';
-import { Choice } from '../../../kit/Choice';
-import { Text } from '../../../kit/Text';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
+import { Choice } from '../../../foundation/kit/Choice';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
 
 const words = strings.relaxation;
 

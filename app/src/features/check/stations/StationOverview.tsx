@@ -10,18 +10,18 @@ import {
   type Side,
   type Tap,
 } from '@open-palm/core/measure';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Columns } from '../../../kit/Columns';
-import { PressRow } from '../../../kit/PressRow';
-import { Screen } from '../../../kit/Screen';
-import { StateMark } from '../../../kit/StateMark';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { GripPortrait, shownBy } from '../../../portrait/GripPortrait';
-import { strings } from '../../../strings';
-import { tapWords, verdictMark } from '../../../strings/measureWords';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Columns } from '../../../foundation/kit/Columns';
+import { PressRow } from '../../../foundation/kit/PressRow';
+import { Screen } from '../../../foundation/kit/Screen';
+import { StateMark } from '../../../foundation/kit/StateMark';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { GripPortrait, shownBy } from '../../../drawing/portrait/GripPortrait';
+import { strings } from '../../../foundation/strings';
+import { tapWords, verdictMark } from '../../../foundation/strings/measureWords';
 import { SignRows } from './SignRows';
 import { nextQuestion, type Station } from './stationPlan';
 

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { holdById } from '@open-palm/core/holds';
 import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
-import { measureName } from '../../../strings/measureWords';
+import { measureName } from '../../../foundation/strings/measureWords';
 import { StationQuestion } from './StationQuestion';
 
 const hold = holdById('violin-shallow');

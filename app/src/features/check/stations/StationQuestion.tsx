@@ -8,14 +8,14 @@ import {
   type TapAnswer,
   type TapQuestion,
 } from '@open-palm/core/measure';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
-import { Footer } from '../../../kit/Screen';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { READING_WIDTH, space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
-import { categoryName, choiceLabel, measureName } from '../../../strings/measureWords';
-import { AnswerFigure } from '../../../figures/AnswerFigure';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Footer } from '../../../foundation/kit/Screen';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { READING_WIDTH, space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import { categoryName, choiceLabel, measureName } from '../../../foundation/strings/measureWords';
+import { AnswerFigure } from '../../../drawing/figures/AnswerFigure';
 import { OnFingerFigure } from './figures/OnFingerFigure';
 import { OnStickFigure } from './figures/OnStickFigure';
 import { DrawnChoices } from './DrawnChoices';

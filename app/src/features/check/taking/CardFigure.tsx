@@ -1,6 +1,6 @@
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { Side, View } from '@open-palm/core/measure';
-import { useTokens } from '../../../kit/ThemeProvider';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { ViewFigure } from '../ViewFigure';
 import type { CardName } from './seenCards';
 

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import type { PointName, Side, View as PictureView } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { MarkedPicture } from '../../../pictures/MarkedPicture';
-import { strings } from '../../../strings';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { MarkedPicture } from '../../../drawing/pictures/MarkedPicture';
+import { strings } from '../../../foundation/strings';
 import { ViewFigure } from '../ViewFigure';
 import points from './samplePoints.json';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Side, View } from '@open-palm/core/measure';
-import { Viewfinder } from '../viewfinder/Viewfinder';
+import { Viewfinder } from '../camera/Viewfinder';
 import { CARDS, cardsFor, explainedViews, rememberExplained } from './seenCards';
 import { TakingCards } from './TakingCards';
 

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Side, View as PictureView } from '@open-palm/core/measure';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Screen } from '../../../kit/Screen';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
 import { CardFigure } from './CardFigure';
 import type { CardName } from './seenCards';
 

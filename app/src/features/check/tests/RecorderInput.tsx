@@ -1,8 +1,8 @@
 import type { Student } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { TEST_PARTS, type Recorder } from '@open-palm/core/practice';
-import { Choice, Choices } from '../../../kit/Choice';
-import { strings } from '../../../strings';
+import { Choice, Choices } from '../../../foundation/kit/Choice';
+import { strings } from '../../../foundation/strings';
 import { CleanCounter } from './recorders/CleanCounter';
 import { Placements } from './recorders/Placements';
 import { LoweredBow } from './recorders/LoweredBow';

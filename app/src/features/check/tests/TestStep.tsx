@@ -2,12 +2,12 @@ import { useState } from 'react';
 import type { Student, TestResult } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { RE_FORM_TIMES, type WholeHandTest } from '@open-palm/core/practice';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Button } from '../../../kit/Button';
-import { Notice } from '../../../kit/Notice';
-import { Screen } from '../../../kit/Screen';
-import { Text } from '../../../kit/Text';
-import { strings } from '../../../strings';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Notice } from '../../../foundation/kit/Notice';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { strings } from '../../../foundation/strings';
 import { MetronomeBar } from './metronome/MetronomeBar';
 import { RecorderInput } from './RecorderInput';
 

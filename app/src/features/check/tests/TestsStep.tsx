@@ -1,21 +1,23 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { openHurts, type HandFile } from '@open-palm/contract';
+import { type HandFile } from '@open-palm/contract';
+import { openHurts } from '@open-palm/records/log';
 import type { Hold } from '@open-palm/core/holds';
 import { testSigns } from '@open-palm/core/judge';
 import { testsFor } from '@open-palm/core/practice';
-import type { LessonLog } from '../../../api/lessonLog';
-import { BackHeader } from '../../../kit/BackHeader';
-import { Notice } from '../../../kit/Notice';
-import { PressRow } from '../../../kit/PressRow';
-import { Screen } from '../../../kit/Screen';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { useTipRaiseWords } from '../../../lever/useTipRaiseWords';
-import { strings } from '../../../strings';
-import { agoWords } from '../../../strings/dateWords';
+import type { LessonLog } from '../../../foundation/api/lessonLog';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Notice } from '../../../foundation/kit/Notice';
+import { PressRow } from '../../../foundation/kit/PressRow';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { useTipRaiseWords } from '../../../assessment/lever/useTipRaiseWords';
+import { strings } from '../../../foundation/strings';
+import { agoWords } from '../../../foundation/strings/dateWords';
 import { resultWords } from './resultWords';
 import { TestStep } from './TestStep';
+import { studioNow } from '../../../foundation/api/clock';
 
 const words = strings.testing;
 
@@ -96,7 +98,7 @@ export function TestsStep({
                   {last?.kind === 'test'
                     ? words.lastTime(
                         resultWords(id, last.result),
-                        agoWords(last.madeAt, new Date()),
+                        agoWords(last.madeAt, studioNow()),
                       )
                     : words.whys[id]!}
                 </Text>

@@ -1,5 +1,5 @@
 import { WHOLE_HAND_TESTS } from '@open-palm/core/practice';
-import { strings } from '../../../strings';
+import { strings } from '../../../foundation/strings';
 import { resultWords } from './resultWords';
 
 describe('the words of whole-hand tests', () => {

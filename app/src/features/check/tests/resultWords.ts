@@ -1,6 +1,6 @@
 import type { TestResult } from '@open-palm/contract';
 import { reFormScatter, testById } from '@open-palm/core/practice';
-import { strings } from '../../../strings';
+import { strings } from '../../../foundation/strings';
 
 const words = strings.testing;
 

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
 import type { Hold, Standing } from '@open-palm/core/holds';
-import { Card } from '../../../kit/Card';
-import { Text } from '../../../kit/Text';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
-import { bandText } from '../../../strings/measureWords';
+import { Card } from '../../../foundation/kit/Card';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import { bandText } from '../../../foundation/strings/measureWords';
 import { compareHolds, type ComparedMeasure, type Wanted } from './compareHolds';
 
 const words = strings.holdsScreen;

@@ -1,13 +1,13 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
-import { fullHoldName } from '../../../holdBook/holdBook';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { GripPortrait } from '../../../portrait/GripPortrait';
-import { strings } from '../../../strings';
+import { fullHoldName } from '../../../foundation/strings/holdWords';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
+import { strings } from '../../../foundation/strings';
 import { wantedGrip } from './wantedGrip';
 
 const words = strings.holdsScreen;

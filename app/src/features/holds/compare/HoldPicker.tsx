@@ -1,9 +1,10 @@
 import { ScrollView, View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
-import { allHolds, fullHoldName } from '../../../holdBook/holdBook';
-import { Choice } from '../../../kit/Choice';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
+import { allHolds } from '@open-palm/records/holds';
+import { fullHoldName } from '../../../foundation/strings/holdWords';
+import { Choice } from '../../../foundation/kit/Choice';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
 
 /** One of all holds, in a row that is pushed sideways. */
 export function HoldPicker({

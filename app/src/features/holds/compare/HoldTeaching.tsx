@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
-import { fullHoldName } from '../../../holdBook/holdBook';
-import { Card } from '../../../kit/Card';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
+import { fullHoldName } from '../../../foundation/strings/holdWords';
+import { Card } from '../../../foundation/kit/Card';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
 
 const words = strings.holdsScreen;
 

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import type { Hold, HoldSetting } from '@open-palm/core/holds';
-import { Card } from '../../../kit/Card';
-import { Text } from '../../../kit/Text';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
+import { Card } from '../../../foundation/kit/Card';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
 
 const words = strings.holdsScreen;
 

@@ -4,10 +4,10 @@ import { HelperText, TextInput } from 'react-native-paper';
 import { describeIssue } from '@open-palm/contract';
 import type { Range } from '@open-palm/core/holds';
 import { bandIssues, specOf, type MeasureId } from '@open-palm/core/measure';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
-import { unitWords } from '../../../strings/measureWords';
-import { numberFrom } from '../../../kit/numberFrom';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import { unitWords } from '../../../foundation/strings/measureWords';
+import { numberFrom } from '../../../foundation/kit/numberFrom';
 
 const words = strings.editHold;
 

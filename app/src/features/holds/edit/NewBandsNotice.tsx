@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { holdById, type Hold } from '@open-palm/core/holds';
 import type { MeasureId } from '@open-palm/core/measure';
 import { newBands, shippedHold, withNewBands, type NewBand } from '@open-palm/core/holds/archive';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Choice, Choices } from '../../../kit/Choice';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strings } from '../../../strings';
-import { measureName } from '../../../strings/measureWords';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Choice, Choices } from '../../../foundation/kit/Choice';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import { measureName } from '../../../foundation/strings/measureWords';
 
 const words = strings.editHold.newBands;
 

@@ -8,7 +8,7 @@ import {
   type Unit,
 } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { heightOfU, uAtHeight } from '../../../portrait/fingerScale';
+import { heightOfU, uAtHeight } from '../../../drawing/portrait/fingerScale';
 
 /** How a measure's values lie in its drawing: along a finger, along the stick, or round a joint. */
 export type BandScale = {

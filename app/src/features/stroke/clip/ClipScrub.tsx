@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { Card } from '../../../kit/Card';
-import { SlideBar } from '../../../kit/SlideBar';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strokeWords } from '../../../strings/stroke';
+import { Card } from '../../../foundation/kit/Card';
+import { SlideBar } from '../../../foundation/kit/SlideBar';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strokeWords } from '../../../foundation/strings/stroke';
 import { MarksPicture } from '../frames/FrameCanvas';
 import type { ShownClip } from '../frames/MarkFrames';
 import { marksAt } from '../frames/marksAt';

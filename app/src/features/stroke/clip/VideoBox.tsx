@@ -1,6 +1,6 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { RADIUS } from '../../../kit/tokens';
+import { RADIUS } from '../../../foundation/kit/tokens';
 import type { ClipReader } from './ClipReader';
 
 /** The clip at the frame that was last asked for, with something drawn over it. */

@@ -6,7 +6,7 @@ import {
   type StrokeCut,
 } from '@open-palm/core/stroke';
 import type { Side } from '@open-palm/core/measure';
-import type { VisionClient } from '../../../workers/vision/visionClient';
+import type { VisionClient } from '../../../foundation/workers/vision/visionClient';
 import { handMarksOf, newFrame, wristFrame, type MarkableFrame } from '../frames/markableFrame';
 import type { ClipReader } from './ClipReader';
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Side } from '@open-palm/core/measure';
-import { NoVision, type VisionClient } from '../../../workers/vision/visionClient';
-import { useVision } from '../../../workers/vision/useVision';
+import { NoVision, type VisionClient } from '../../../foundation/workers/vision/visionClient';
+import { useVision } from '../../../foundation/workers/vision/useVision';
 import type { MarkableFrame, MarkKind } from '../frames/markableFrame';
 import { ClipProblem, ClipReader, type ClipTrouble } from './ClipReader';
 import { lookThrough, type PickedClip } from './lookThrough';

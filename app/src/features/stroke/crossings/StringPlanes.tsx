@@ -1,9 +1,9 @@
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { ElbowLevel } from '@open-palm/core/stroke';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { FONTS } from '../../../kit/tokens';
-import { strokeWords } from '../../../strings/stroke';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { FONTS } from '../../../foundation/kit/tokens';
+import { strokeWords } from '../../../foundation/strings/stroke';
 
 const words = strokeWords.crossings;
 

@@ -1,6 +1,6 @@
 import type { CrossingFinding } from '@open-palm/core/stroke';
-import { listWords } from '../../../strings/listWords';
-import { strokeWords } from '../../../strings/stroke';
+import { listWords } from '../../../foundation/strings/listWords';
+import { strokeWords } from '../../../foundation/strings/stroke';
 
 const words = strokeWords.crossings;
 

@@ -2,11 +2,11 @@ import { useRef, useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
 import Svg, { Circle, G, Line } from 'react-native-svg';
 import type { Vec2 } from '@open-palm/core/units';
-import { onKeys } from '../../../kit/onKeys';
-import { PointerSurface, type AreaPoint } from '../../../kit/PointerSurface';
-import { RADIUS } from '../../../kit/tokens';
-import { Magnifier } from '../../../pictures/Magnifier';
-import { strokeWords } from '../../../strings/stroke';
+import { onKeys } from '../../../foundation/kit/onKeys';
+import { PointerSurface, type AreaPoint } from '../../../foundation/kit/PointerSurface';
+import { RADIUS } from '../../../foundation/kit/tokens';
+import { Magnifier } from '../../../drawing/pictures/Magnifier';
+import { strokeWords } from '../../../foundation/strings/stroke';
 import {
   MARKS_OF,
   nextMark,

@@ -1,9 +1,9 @@
 import { useEffect, useRef } from 'react';
 import { Image, Pressable, ScrollView, View } from 'react-native';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { StateMark } from '../../../kit/StateMark';
-import { space } from '../../../kit/tokens';
-import { strokeWords } from '../../../strings/stroke';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { StateMark } from '../../../foundation/kit/StateMark';
+import { space } from '../../../foundation/kit/tokens';
+import { strokeWords } from '../../../foundation/strings/stroke';
 import { nextMark, type MarkableFrame, type MarkKind } from './markableFrame';
 
 const words = strokeWords.frames;

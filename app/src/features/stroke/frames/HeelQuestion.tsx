@@ -1,10 +1,10 @@
 import { Image, Pressable, View } from 'react-native';
-import { Button } from '../../../kit/Button';
-import { Text } from '../../../kit/Text';
-import { useTokens } from '../../../kit/ThemeProvider';
-import { RADIUS, space } from '../../../kit/tokens';
-import { useWide } from '../../../kit/useWide';
-import { strokeWords } from '../../../strings/stroke';
+import { Button } from '../../../foundation/kit/Button';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { RADIUS, space } from '../../../foundation/kit/tokens';
+import { useWide } from '../../../foundation/kit/useWide';
+import { strokeWords } from '../../../foundation/strings/stroke';
 import type { MarkableFrame } from './markableFrame';
 
 const words = strokeWords.frames.heel;

@@ -10,11 +10,11 @@ import {
   type WristFrame,
 } from '@open-palm/core/stroke';
 import type { Side } from '@open-palm/core/measure';
-import { Button } from '../../../kit/Button';
-import { Columns } from '../../../kit/Columns';
-import { Text } from '../../../kit/Text';
-import { space } from '../../../kit/tokens';
-import { strokeWords } from '../../../strings/stroke';
+import { Button } from '../../../foundation/kit/Button';
+import { Columns } from '../../../foundation/kit/Columns';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strokeWords } from '../../../foundation/strings/stroke';
 import type { ClipReader } from '../clip/ClipReader';
 import { FrameCanvas } from './FrameCanvas';
 import { FrameStrip } from './FrameStrip';

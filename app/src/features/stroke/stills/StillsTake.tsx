@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { Image, View } from 'react-native';
 import type { Side } from '@open-palm/core/measure';
-import { Button } from '../../../kit/Button';
-import { Card } from '../../../kit/Card';
-import { Notice } from '../../../kit/Notice';
-import { Text } from '../../../kit/Text';
-import { RADIUS, space } from '../../../kit/tokens';
-import { strokeWords } from '../../../strings/stroke';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Notice } from '../../../foundation/kit/Notice';
+import { Text } from '../../../foundation/kit/Text';
+import { RADIUS, space } from '../../../foundation/kit/tokens';
+import { strokeWords } from '../../../foundation/strings/stroke';
 import type { MarkKind } from '../frames/markableFrame';
 import { MarkFrames, type MadeTake } from '../frames/MarkFrames';
 import { STILL_PLACES, useStills } from './useStills';

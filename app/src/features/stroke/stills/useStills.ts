@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Place, Side } from '@open-palm/core/measure';
-import { pickFile } from '../../../kit/pickFile';
-import { pictureProblemWords } from '../../../pictures/pictureProblemWords';
-import { preparePicture, PictureProblem } from '../../../pictures/preparePicture';
-import { useVision } from '../../../workers/vision/useVision';
-import { NoVision } from '../../../workers/vision/visionClient';
+import { pickFile } from '../../../foundation/kit/pickFile';
+import { pictureProblemWords } from '../../../drawing/pictures/pictureProblemWords';
+import { preparePicture, PictureProblem } from '../../../drawing/pictures/preparePicture';
+import { useVision } from '../../../foundation/workers/vision/useVision';
+import { NoVision } from '../../../foundation/workers/vision/visionClient';
 import { handMarksOf, newFrame, type MarkableFrame, type MarkKind } from '../frames/markableFrame';
 
 export const STILL_PLACES = ['heel', 'middle', 'point'] as const satisfies readonly Place[];

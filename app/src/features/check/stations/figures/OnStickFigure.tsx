@@ -2,12 +2,12 @@ import { useState } from 'react';
 import Svg, { Ellipse, G } from 'react-native-svg';
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
-import { PointerArea } from '../../../../kit/PointerArea';
-import { useTokens } from '../../../../kit/ThemeProvider';
-import { BowFigure } from '../../../../portrait/BowFigure';
-import { SKINS } from '../../../../portrait/skin';
-import { strings } from '../../../../strings';
-import { plainNumber } from '../../../../strings/measureWords';
+import { PointerArea } from '../../../../foundation/kit/PointerArea';
+import { useTokens } from '../../../../foundation/kit/ThemeProvider';
+import { BowFigure } from '../../../../drawing/portrait/BowFigure';
+import { SKINS } from '../../../../drawing/portrait/skin';
+import { strings } from '../../../../foundation/strings';
+import { plainNumber } from '../../../../foundation/strings/measureWords';
 
 const LEFT_MM = -64;
 const WIDTH_MM = 128;

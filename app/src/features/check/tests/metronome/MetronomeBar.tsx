@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { FASTEST_BPM, SLOWEST_BPM } from '@open-palm/core/practice';
-import { Button } from '../../../../kit/Button';
-import { Text } from '../../../../kit/Text';
-import { space } from '../../../../kit/tokens';
-import { strings } from '../../../../strings';
+import { Button } from '../../../../foundation/kit/Button';
+import { Text } from '../../../../foundation/kit/Text';
+import { space } from '../../../../foundation/kit/tokens';
+import { strings } from '../../../../foundation/strings';
 import { startMetronome } from './metronome';
 
 const words = strings.testing;

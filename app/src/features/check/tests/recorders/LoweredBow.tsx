@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import Svg, { G, Path, Rect } from 'react-native-svg';
-import { Choice, Choices } from '../../../../kit/Choice';
-import { useTokens } from '../../../../kit/ThemeProvider';
-import { strings } from '../../../../strings';
+import { Choice, Choices } from '../../../../foundation/kit/Choice';
+import { useTokens } from '../../../../foundation/kit/ThemeProvider';
+import { strings } from '../../../../foundation/strings';
 
 const words = strings.testing;
 

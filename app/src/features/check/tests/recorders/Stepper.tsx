@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import { Button } from '../../../../kit/Button';
-import { Text } from '../../../../kit/Text';
-import { space } from '../../../../kit/tokens';
-import { strings } from '../../../../strings';
+import { Button } from '../../../../foundation/kit/Button';
+import { Text } from '../../../../foundation/kit/Text';
+import { space } from '../../../../foundation/kit/tokens';
+import { strings } from '../../../../foundation/strings';
 
 const words = strings.testing;
 

@@ -1,0 +1,71 @@
+import { View } from 'react-native';
+import type { Student } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import { SIGNS } from '@open-palm/core/judge';
+import { tapQuestion, type MeasureId } from '@open-palm/core/measure';
+import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
+import { Card } from '../../foundation/kit/Card';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { CueFigure } from './CueFigure';
+import { signText } from './signWords';
+
+const words = strings.askOne;
+const WIDTH = 96;
+
+/** The one question of a lesson whose answer changes most of what is said: drawn, one tap, and it may be left. */
+export function AskOne({
+  sign,
+  hold,
+  student,
+  onAnswer,
+}: {
+  sign: string;
+  hold: Hold;
+  student: Student;
+  /** Null for not sure. */
+  onAnswer: (seen: boolean | null) => void;
+}) {
+  const wrong = wrongFigure(sign, hold);
+  const right = SIGNS.find(({ id }) => id === sign)?.cues[0];
+  return (
+    <Card style={{ gap: space(2) }}>
+      <Text variant="label" second>
+        {words.title}
+      </Text>
+      <Choices question={words.question(signText(sign, hold.bow))}>
+        <Choice label={words.yes} chosen={false} onPress={() => onAnswer(true)}>
+          {wrong ? (
+            <View style={{ width: WIDTH }}>
+              <AnswerFigure {...wrong} side={student.side} skinTone={student.skinTone} />
+            </View>
+          ) : null}
+        </Choice>
+        <Choice label={words.no} chosen={false} onPress={() => onAnswer(false)}>
+          {right ? <CueFigure cue={right} student={student} /> : null}
+        </Choice>
+        <Choice label={words.notSure} chosen={false} onPress={() => onAnswer(null)} />
+      </Choices>
+      <Text variant="small" second>
+        {words.help}
+      </Text>
+    </Card>
+  );
+}
+
+/** How a sign looks: its category, or the drawn choice furthest out on its side. */
+function wrongFigure(
+  id: string,
+  hold: Hold,
+): { measure: MeasureId; answer: number | string } | null {
+  const from = SIGNS.find((sign) => sign.id === id)?.from;
+  if (!from || !('measure' in from)) return null;
+  const { measure } = from;
+  if ('categories' in from) return { measure, answer: from.categories[0]! };
+  const question = tapQuestion(measure, hold);
+  if (question.kind !== 'values') return null;
+  const ends = [question.values[0]!, question.values.at(-1)!] as const;
+  return { measure, answer: from.verdict === 'low' ? ends[0] : ends[1] };
+}

@@ -1,0 +1,31 @@
+import { View } from 'react-native';
+import type { Student } from '@open-palm/contract';
+import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
+import { SKINS } from '../../drawing/portrait/skin';
+import { CUE_FIGURES } from './cueFigures';
+import { CueScene } from './CueScene';
+
+const WIDTH = 92;
+
+/** A cue as a small drawing; the teacher's own words have none. */
+export function CueFigure({
+  cue,
+  student: { side, skinTone },
+}: {
+  cue: string;
+  student: Pick<Student, 'side' | 'skinTone'>;
+}) {
+  const spec = CUE_FIGURES[cue];
+  if (!spec) return null;
+  return (
+    <View style={{ width: WIDTH }}>
+      {'scene' in spec ? (
+        <View style={side === 'left' ? { transform: [{ scaleX: -1 }] } : {}}>
+          <CueScene scene={spec.scene} skin={SKINS[skinTone]} />
+        </View>
+      ) : (
+        <AnswerFigure measure={spec.measure} answer={spec.looks} side={side} skinTone={skinTone} />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,108 @@
+import { View } from 'react-native';
+import type { LogEntryOf, Student } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
+import { CAUSES, chosenPoint, NUMBERS, type Point, type RankedCause } from '@open-palm/core/judge';
+import type { Context } from '@open-palm/core/measure';
+import type { LessonLog } from '../../foundation/api/lessonLog';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { CueTry } from './CueTry';
+import { drillWords } from './drillWords';
+import { signSentence, signWords } from './signWords';
+import { causeText, saidFirst, whyWords } from './whyWords';
+
+const words = strings.workOn;
+
+/** What every thing to work on needs to know of the lesson. */
+export interface ThingFacts {
+  hold: Hold;
+  context: Context;
+  student: Student;
+  checkId: string;
+  log: LessonLog;
+  /** What the teacher put first, if they saw it differently. */
+  chosen: LogEntryOf<'cause'> | null;
+  ranked: readonly RankedCause[];
+}
+
+/**
+ * One thing to work on: what was seen, why probably, the cue to say now, what to practise. Without a point it is what the
+ * teacher chose.
+ */
+export function Thing({
+  facts,
+  point,
+  isFirst,
+  others,
+}: {
+  facts: ThingFacts;
+  point: Point | null;
+  isFirst: boolean;
+  /** Signs that the other things answer. */
+  others: readonly string[];
+}) {
+  const tokens = useTokens();
+  const { hold, chosen, ranked } = facts;
+  const mine = point ?? chosenOf(facts);
+  if (!mine) return null;
+  const { signs, cues, drills } = mine;
+  const cause = point
+    ? (point.cause?.cause ?? null)
+    : CAUSES.find(({ id }) => id === chosen?.cause)!;
+  const leaves = (ranked.find((one) => one.cause === cause)?.leaves ?? []).filter(
+    (sign) => !others.includes(sign),
+  );
+  const heading = point ? signSentence(saidFirst(point), hold.bow) : causeText(cause!.id);
+  const why = point && whyWords(point);
+  return (
+    <View
+      style={{
+        gap: space(1),
+        ...(isFirst ? {} : { borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(3) }),
+      }}
+    >
+      <Text variant={isFirst ? 'heading' : 'figure'}>{heading}</Text>
+      {why === null ? null : <Text>{why}</Text>}
+      {point ? null : <YourEye chosen={chosen!} />}
+      {!point && signs.length > 0 ? (
+        <Text variant="small">{words.because(signWords(signs, hold.bow))}</Text>
+      ) : null}
+      {isFirst && leaves.length > 0 ? (
+        <Text variant="small" second>
+          {words.leaves(signWords(leaves, hold.bow))}
+        </Text>
+      ) : null}
+      <CueTry
+        ladder={{ cues, cause: cause?.id ?? null, ...(cause ? {} : { sign: signs[0] }) }}
+        facts={facts}
+      />
+      {drills.length > 0 ? (
+        <Text variant="small" second>
+          {words.drills(drillWords(drills, ' · '))}
+        </Text>
+      ) : null}
+    </View>
+  );
+}
+
+/** The teacher's own choice as a thing to work on. */
+function chosenOf({ hold, context, chosen, ranked }: ThingFacts) {
+  const cause = CAUSES.find(({ id }) => id === chosen?.cause);
+  if (!cause) return null;
+  const known = ranked.find((one) => one.cause.id === cause.id) ?? null;
+  return chosenPoint(cause, known, { hold, context, numbers: NUMBERS });
+}
+
+function YourEye({ chosen: { instead, word } }: { chosen: LogEntryOf<'cause'> }) {
+  return (
+    <Text variant="small" second>
+      {[
+        strings.otherEye.chosen,
+        ...(instead === null ? [] : [strings.otherEye.instead(causeText(instead))]),
+        ...(word === null ? [] : [strings.otherEye.because(word)]),
+      ].join(' ')}
+    </Text>
+  );
+}

@@ -1,0 +1,127 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import type { MergedMeasure, View as PictureView } from '@open-palm/core/measure';
+import { StateMark } from '../../foundation/kit/StateMark';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { listWords } from '../../foundation/strings/listWords';
+import {
+  bandWords,
+  measureNote,
+  otherVerdictWords,
+  valueWords,
+  verdictMark,
+  verdictWords,
+} from '../../foundation/strings/measureWords';
+import { useOtherEye } from '../verdictOverride/verdictOverride';
+import { OtherVerdict } from '../verdictOverride/VerdictOverride';
+import { TurnFigure } from './TurnFigure';
+
+/** A measure: its name and value, what was wanted, the verdict in shape and word, and where it comes from. */
+export function MeasureRow({
+  merged,
+  views = [],
+}: {
+  merged: MergedMeasure;
+  views?: readonly PictureView[];
+}) {
+  const tokens = useTokens();
+  const { measure, place, sources, conflict } = merged;
+  const band = bandWords(measure);
+  const note = measureNote(merged);
+  const mark = verdictMark(measure.verdict);
+  const name = strings.measures[measure.id];
+  const eye = useOtherEye();
+  const [isOpen, setOpen] = useState(false);
+  const seen = eye?.seen(merged) ?? null;
+  const canDiffer = eye !== null && (measure.kind !== 'category' || measure.verdict !== 'in');
+  const turn = measure.kind === 'number' && !conflict ? measure.retake : null;
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(2) }}>
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
+        <Text variant="small" style={{ flex: 1, minWidth: '38%' }}>
+          {place === null ? name : `${name}, ${strings.places[place]}`}
+        </Text>
+        {/* A place on a finger is a sentence. */}
+        <Text
+          variant={measure.unit === 'u' ? 'strong' : 'figure'}
+          style={{ flexShrink: 1, textAlign: 'right' }}
+        >
+          {valueWords(measure)}
+        </Text>
+      </View>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+        <StateMark state={mark} size={14} />
+        <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
+          {verdictWords(measure)}
+        </Text>
+        <Text variant="small" second style={{ flex: 1, textAlign: 'right' }}>
+          {measure.kind === 'looked'
+            ? ''
+            : band === null
+              ? strings.result.noBand
+              : strings.result.wanted(band)}
+        </Text>
+        {canDiffer ? (
+          <IconButton
+            icon="eye-outline"
+            accessibilityLabel={strings.otherEye.verdict(name)}
+            onPress={() => setOpen(!isOpen)}
+            size={20}
+            style={{ margin: -space(2), marginLeft: 0, width: 48, height: 48 }}
+          />
+        ) : null}
+      </View>
+      {seen === null ? null : (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+          <StateMark state={seen.verdict === 'in' ? 'in' : 'out'} size={14} />
+          <Text variant="label" style={{ flex: 1 }}>
+            {[
+              strings.otherEye.yours(otherVerdictWords(measure.id, seen.verdict)),
+              ...(seen.word === null ? [] : [strings.otherEye.because(seen.word)]),
+            ].join(' ')}
+          </Text>
+        </View>
+      )}
+      {isOpen && eye ? (
+        <OtherVerdict merged={merged} eye={eye} onDone={() => setOpen(false)} />
+      ) : null}
+      {note === null ? null : (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+          {turn ? <TurnFigure turn={turn} /> : null}
+          <Text variant="small" second style={{ flex: 1 }}>
+            {note}
+          </Text>
+        </View>
+      )}
+      {sources.length < 2 && !sources[0]?.fitted
+        ? null
+        : sources.map((source, i) => {
+            const told = sourceWords(source, views);
+            const isFitted = sources.some(({ fitted }) => fitted);
+            return (
+              <Text key={i} variant="small" second>
+                {isFitted && i === 0 ? strings.result.counts(told) : told}
+              </Text>
+            );
+          })}
+    </View>
+  );
+}
+
+/** Where a value comes from: a picture, a hand fitted to several, or a person's look. */
+function sourceWords(
+  { capture, fitted, measure }: MergedMeasure['sources'][number],
+  views: readonly PictureView[],
+): string {
+  const view = (i: number) => strings.views[views[i] ?? 'finger-side'];
+  const value = valueWords(measure);
+  // Without the look's own pictures at hand, how many there were is enough.
+  if (fitted) return strings.result.sourceFitted(listWords(fitted.map(view)), value);
+  return capture === null
+    ? strings.result.sourceTap(value)
+    : strings.result.sourcePicture(view(capture), value);
+}

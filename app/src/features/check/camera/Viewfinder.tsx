@@ -1,0 +1,148 @@
+import { useEffect, useRef, useState } from 'react';
+import { Image, View } from 'react-native';
+import type { Side, View as PictureView } from '@open-palm/core/measure';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Notice } from '../../../foundation/kit/Notice';
+import { Footer } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { RADIUS, space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import { SamplePicture } from '../taking/SamplePicture';
+import { pickFile } from '../../../foundation/kit/pickFile';
+import { frameOf } from './frameOf';
+import { useCamera } from './useCamera';
+
+const words = strings.viewfinder;
+
+/** How strongly the last picture shows over the camera's. */
+const GHOST_OPACITY = 0.35;
+
+/** The live camera with the last picture of the same view faintly over it, so that the view repeats; or a file. */
+export function Viewfinder({
+  view,
+  ghostUrl,
+  problem,
+  help,
+  onBack,
+  onPicture,
+}: {
+  view: PictureView | null;
+  /** Address of the last picture of this view. */
+  ghostUrl: string | null;
+  /** Why the last chosen file could not be used. */
+  problem: string | null;
+  /** For a view that has cards and a sample. */
+  help?: { side: Side; onHow: () => void };
+  onBack: () => void;
+  onPicture: (picture: Blob | null) => void;
+}) {
+  const tokens = useTokens();
+  const { stream, state } = useCamera();
+  const video = useRef<HTMLVideoElement>(null);
+  const [showsGhost, setShowsGhost] = useState(true);
+  const [showsSample, setShowsSample] = useState(false);
+  useEffect(() => {
+    if (video.current) video.current.srcObject = stream;
+  }, [stream]);
+  const isSampleShown = showsSample && help !== undefined && view !== null;
+  const choose = () => void pickFile().then(onPicture);
+  const shoot = () => void (video.current && frameOf(video.current).then(onPicture));
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: tokens.ground }}>
+      <View style={{ padding: space(4), gap: space(3) }}>
+        <BackHeader
+          title={words.title}
+          {...(view === null ? {} : { under: strings.views[view] })}
+          backLabel={strings.nav.back}
+          onBack={onBack}
+        />
+        {problem === null ? null : <Notice tone="out">{problem}</Notice>}
+        {state === 'none' ? <Notice>{words.noCamera}</Notice> : null}
+      </View>
+      {isSampleShown ? (
+        <View style={{ flex: 1, padding: space(4), justifyContent: 'center' }}>
+          <SamplePicture view={view} side={help.side} />
+        </View>
+      ) : null}
+      <View
+        style={{
+          flex: 1,
+          // Out of sight the camera goes on: it is needed again in a moment.
+          ...(isSampleShown ? { display: 'none' } : {}),
+          marginHorizontal: space(4),
+          borderRadius: RADIUS,
+          overflow: 'hidden',
+          backgroundColor: tokens.line,
+          justifyContent: 'center',
+        }}
+      >
+        <video
+          ref={video}
+          aria-label={words.live}
+          autoPlay
+          playsInline
+          muted
+          style={{ width: '100%', height: '100%', objectFit: 'contain' }}
+        />
+        {ghostUrl !== null && showsGhost ? (
+          <Image
+            source={{ uri: ghostUrl }}
+            accessibilityLabel={words.ghost}
+            resizeMode="contain"
+            style={{ position: 'absolute', inset: 0, opacity: GHOST_OPACITY }}
+          />
+        ) : null}
+      </View>
+      <View style={{ paddingHorizontal: space(4), paddingVertical: space(2), gap: space(2) }}>
+        <Text variant="small" second>
+          {view === null ? words.relaxedHint : strings.viewHints[view]}
+        </Text>
+        {help ? (
+          <View style={{ flexDirection: 'row', gap: space(2) }}>
+            <Button
+              label={showsSample ? strings.takingIt.hideSample : strings.takingIt.sample}
+              icon="image-outline"
+              compact
+              onPress={() => setShowsSample(!showsSample)}
+              style={{ flex: 1 }}
+            />
+            <Button
+              label={strings.takingIt.open}
+              icon="help-circle-outline"
+              compact
+              onPress={help.onHow}
+              style={{ flex: 1.2 }}
+            />
+          </View>
+        ) : null}
+        {ghostUrl === null ? null : (
+          <Button
+            label={showsGhost ? words.hideGhost : words.showGhost}
+            icon="layers-outline"
+            onPress={() => setShowsGhost(!showsGhost)}
+          />
+        )}
+      </View>
+      <Footer>
+        <Button
+          label={words.file}
+          primary={state === 'none'}
+          onPress={choose}
+          style={{ flex: 1 }}
+        />
+        {state === 'none' ? null : (
+          <Button
+            label={words.shoot}
+            icon="camera-outline"
+            primary
+            disabled={state !== 'live'}
+            onPress={shoot}
+            style={{ flex: 1 }}
+          />
+        )}
+      </Footer>
+    </View>
+  );
+}

@@ -1,0 +1,231 @@
+import { ticks } from 'd3-array';
+import { format } from 'date-fns/format';
+import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { stateColor, type MarkState } from '../../foundation/kit/StateMark';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { FONTS } from '../../foundation/kit/tokens';
+import { useWide } from '../../foundation/kit/useWide';
+import { bandPath, dotPath, whiskerPath } from './chartPaths';
+import type { WeekPoint } from './progressPoints';
+
+export interface TimeChartProps {
+  label: string;
+  points: readonly WeekPoint[];
+  /** From the first look to now. */
+  span: readonly [number, number];
+  /** A small one stands among others and has no numbers at its side. */
+  small?: boolean;
+  /** Words at the upright axis: numbers with this unit, or what is above and below its nought. */
+  axis: { unit: string; heading: string } | { above: string; below: string };
+  /** Planned changes, with a word each. */
+  restarts: readonly { at: number; word: string }[];
+  /** Since when it drifts. */
+  driftFrom?: number;
+  /** Looks that are compared. */
+  cursors?: readonly number[];
+}
+
+const BOX = {
+  small: { width: 176, height: 104, left: 8, right: 8, top: 10, bottom: 18, font: 11, r: 3.6 },
+  wide: { width: 540, height: 200, left: 46, right: 12, top: 20, bottom: 24, font: 13, r: 4.4 },
+  large: { width: 360, height: 176, left: 46, right: 12, top: 20, bottom: 24, font: 13, r: 4.4 },
+};
+/** With very many looks marks are smaller, so that they stay apart. */
+const MANY = 90;
+const DRAWN_STATES: readonly MarkState[] = ['none', 'unsure', 'in', 'out'];
+
+/** Values over the weeks with their doubt, before the band that is wanted. One path for each kind of mark: hundreds of looks stay light. */
+export function TimeChart({
+  label,
+  points,
+  span,
+  small = false,
+  axis,
+  restarts,
+  driftFrom,
+  cursors = [],
+}: TimeChartProps) {
+  const tokens = useTokens();
+  const wide = useWide();
+  const box = small ? BOX.small : wide ? BOX.wide : BOX.large;
+  const [lo, hi] = valueSpan(points, 'above' in axis);
+  const x = scale(span, [box.left + box.r, box.width - box.right - box.r]);
+  const y = scale([lo, hi], [box.height - box.bottom, box.top]);
+  const r = points.length > MANY ? box.r * 0.62 : box.r;
+  const placed = points.map((point) => ({ ...point, x: x(point.at), y: y(point.value) }));
+  const text = { fontSize: box.font, fontFamily: FONTS.text, fill: tokens.inkSecond };
+  const bottom = box.height - box.bottom;
+  return (
+    <Svg
+      width="100%"
+      viewBox={`0 0 ${box.width} ${box.height}`}
+      style={{ aspectRatio: box.width / box.height }}
+      role="img"
+      aria-label={label}
+    >
+      <Path
+        d={bandPath(placed, y, [box.left, box.width - box.right], [box.top, bottom])}
+        fill={tokens.in}
+        opacity={0.14}
+      />
+      {driftFrom === undefined ? null : (
+        <Rect
+          x={x(driftFrom) - r}
+          y={box.top}
+          width={Math.max(2 * r, box.width - box.right - x(driftFrom) + r)}
+          height={bottom - box.top}
+          fill={tokens.amber}
+          opacity={0.2}
+        />
+      )}
+      <Line
+        x1={box.left}
+        x2={box.width - box.right}
+        y1={bottom}
+        y2={bottom}
+        stroke={tokens.line}
+        strokeWidth={1}
+      />
+      {'above' in axis ? (
+        <G>
+          <Line
+            x1={box.left}
+            x2={box.width - box.right}
+            y1={y(0)}
+            y2={y(0)}
+            stroke={tokens.in}
+            strokeWidth={1.2}
+          />
+          {small ? null : (
+            <>
+              <SvgText x={box.left - 4} y={y(0) - 6} textAnchor="end" {...text} fontSize={12}>
+                {axis.above}
+              </SvgText>
+              <SvgText x={box.left - 4} y={y(0) + 15} textAnchor="end" {...text} fontSize={12}>
+                {axis.below}
+              </SvgText>
+            </>
+          )}
+        </G>
+      ) : (
+        ticks(lo, hi, small ? 2 : 4).map((tick) => (
+          <G key={tick}>
+            <Line
+              x1={box.left}
+              x2={box.width - box.right}
+              y1={y(tick)}
+              y2={y(tick)}
+              stroke={tokens.line}
+              strokeWidth={0.8}
+            />
+            <SvgText x={box.left - 5} y={y(tick) + 4} textAnchor="end" {...text}>
+              {`${tick}${axis.unit}`.replace('-', '−')}
+            </SvgText>
+          </G>
+        ))
+      )}
+      {'heading' in axis && !small ? (
+        <SvgText x={box.left - 5} y={12} textAnchor="end" {...text}>
+          {axis.heading}
+        </SvgText>
+      ) : null}
+      {timeWords(span).map(({ at, word }, i, all) => (
+        <SvgText
+          key={at}
+          x={x(at)}
+          y={box.height - 4}
+          textAnchor={i === 0 ? 'start' : i === all.length - 1 ? 'end' : 'middle'}
+          {...text}
+        >
+          {word}
+        </SvgText>
+      ))}
+      {restarts.map(({ at, word }) => (
+        <G key={`${at} ${word}`}>
+          <Line
+            x1={x(at)}
+            x2={x(at)}
+            y1={box.top - 4}
+            y2={bottom}
+            stroke={tokens.ink}
+            strokeWidth={1.4}
+            strokeDasharray="2 3"
+          />
+          {small ? null : (
+            <SvgText
+              x={x(at) + (x(at) > box.width * 0.6 ? -5 : 5)}
+              y={box.top - 4}
+              textAnchor={x(at) > box.width * 0.6 ? 'end' : 'start'}
+              {...text}
+            >
+              {word}
+            </SvgText>
+          )}
+        </G>
+      ))}
+      {cursors.map((at) => (
+        <Line
+          key={at}
+          x1={x(at)}
+          x2={x(at)}
+          y1={box.top}
+          y2={bottom}
+          stroke={tokens.amber}
+          strokeWidth={2.4}
+          opacity={0.7}
+        />
+      ))}
+      <Path
+        d={whiskerPath(placed, y, [box.top, bottom])}
+        stroke={tokens.inkSecond}
+        strokeWidth={small ? 0.9 : 1.2}
+        opacity={points.length > MANY ? 0.3 : 0.6}
+        fill="none"
+      />
+      {DRAWN_STATES.map((state) => {
+        const marks = placed.filter((point) => point.state === state);
+        const color = stateColor(tokens, state);
+        const isRing = state === 'none' || state === 'unsure';
+        return marks.length === 0 ? null : (
+          <G key={state}>
+            <Path
+              d={dotPath(marks, state === 'out' ? 'square' : 'disc', r)}
+              fill={isRing ? tokens.card : color}
+              stroke={isRing ? color : tokens.card}
+              strokeWidth={isRing ? 1.3 : 0.6}
+            />
+            {state === 'unsure' ? <Path d={dotPath(marks, 'half', r)} fill={color} /> : null}
+          </G>
+        );
+      })}
+    </Svg>
+  );
+}
+
+/** From values to places. Scales of a package would come with the first load, because other charts have them too. */
+const scale =
+  ([from, to]: readonly [number, number], [start, end]: readonly [number, number]) =>
+  (value: number): number =>
+    start + ((value - from) / (to - from)) * (end - start);
+
+/** What the upright axis spans: every value with its doubt, and the band that is wanted. */
+function valueSpan(points: readonly WeekPoint[], isRoom: boolean): [number, number] {
+  const ends = points.flatMap(({ value, sd, lo, hi }) => [
+    value - sd,
+    value + sd,
+    ...(lo === null ? [] : [lo]),
+    ...(hi === null ? [] : [hi]),
+  ]);
+  const lo = Math.min(...ends, ...(isRoom ? [-1] : []));
+  const hi = Math.max(...ends, ...(isRoom ? [1] : []));
+  const pad = (hi - lo || 1) * 0.06;
+  return [lo - pad, hi + pad];
+}
+
+/** Three dates along the level axis; with the year where they are far apart. */
+function timeWords([from, to]: readonly [number, number]): { at: number; word: string }[] {
+  const far = to - from > 300 * 86_400_000;
+  const word = (at: number) => format(at, far ? 'MMM yyyy' : 'd MMM');
+  const middle = (from + to) / 2;
+  return [from, middle, to].map((at) => ({ at, word: word(at) }));
+}

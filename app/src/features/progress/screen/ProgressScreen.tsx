@@ -1,0 +1,147 @@
+import { useMemo, useState } from 'react';
+import { type HandFile, type HandHistory } from '@open-palm/contract';
+import { dateOfDay } from '@open-palm/records/time';
+import { FAMILIES, type Family } from '@open-palm/core/measure';
+import { studioNow } from '../../../foundation/api/clock';
+import { useLessonLog } from '../../../foundation/api/lessonLog';
+import { useHandFile, useHistory } from '../../../foundation/api/queries';
+import { findHold } from '@open-palm/records/holds';
+import { holdName } from '../../../foundation/strings/holdWords';
+import { InstrumentChoices } from '../../../assessment/instrument/InstrumentChoices';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Columns } from '../../../foundation/kit/Columns';
+import { Loaded } from '../../../foundation/kit/Loaded';
+import { Notice } from '../../../foundation/kit/Notice';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { useAfterPaint } from '../../../foundation/kit/useAfterPaint';
+import { strings } from '../../../foundation/strings';
+import { dateWords } from '../../../foundation/strings/dateWords';
+import { seriesName } from '../../../foundation/strings/measureWords';
+import { weekWords } from '../../../foundation/strings/weeks';
+import { EVERYTHING, followHistory } from '../followed';
+import { WeeksOverview } from '../ProgressOverview';
+import { CueMemory } from './CueMemory';
+import { FamilyDetail } from './FamilyDetail';
+import { LessonsCost } from './LessonsCost';
+import { LookFilter } from './LookFilter';
+import { PlannedChanges } from './PlannedChanges';
+import { ThenAndNow } from './ThenAndNow';
+
+/** A student's hold over the weeks: what really changed, what drifts, what lessons cost, what was said that worked. */
+export function WeeksScreen({
+  studentId,
+  setupId,
+  family,
+}: {
+  studentId: string;
+  setupId?: string;
+  family?: string;
+}) {
+  const handFile = useHandFile(studentId, setupId);
+  return (
+    <Loaded from={handFile}>
+      {(data) => <WithHistory handFile={data} {...(family === undefined ? {} : { family })} />}
+    </Loaded>
+  );
+}
+
+function WithHistory({ handFile, family }: { handFile: HandFile; family?: string }) {
+  const history = useHistory(handFile.student.id, handFile.setupId);
+  const first = FAMILIES.find((one) => one === family) ?? null;
+  return (
+    <Loaded from={history}>
+      {(data) => <Weeks handFile={handFile} history={data} first={first} now={studioNow()} />}
+    </Loaded>
+  );
+}
+
+function Weeks({
+  handFile,
+  history,
+  first,
+  now,
+}: {
+  handFile: HandFile;
+  history: HandHistory;
+  first: Family | null;
+  now: Date;
+}) {
+  const { student, setupId, ownHolds } = handFile;
+  const log = useLessonLog(handFile);
+  // The families first: what is below them follows in the next frame.
+  const rest = useAfterPaint();
+  const [filter, setFilter] = useState(EVERYTHING);
+  const [picked, setPicked] = useState<Family | null>(first);
+  const [thenId, setThenId] = useState<string | null>(null);
+  const followed = useMemo(
+    () => followHistory(history, log.entries, student, filter),
+    [history, log.entries, student, filter],
+  );
+  const setup = student.setups.find(({ id }) => id === setupId)!;
+  const taught = findHold(setup.holdId, ownHolds);
+  const { drifts } = followed.standing;
+  // What drifts is what one came for.
+  const drifting = FAMILIES.find((family) => drifts.some(({ series }) => series === family));
+  const chosen = picked ?? drifting ?? 'thumb';
+  const then = followed.checks.find(({ kept }) => kept.id === thenId);
+  const cursors = then ? { cursors: [then.at] } : {};
+  return (
+    <Screen columns>
+      <BackHeader
+        title={weekWords.title}
+        under={`${student.name} · ${strings.students.line(strings.instruments[setup.instrument], holdName(taught))}`}
+        backLabel={strings.nav.toStudent}
+        onBack={`/students/${student.id}?setup=${setupId}`}
+      />
+      <InstrumentChoices setups={student.setups} ownHolds={ownHolds} setupId={setupId} />
+      {drifts.map(({ series, sinceDay }) => (
+        <Notice
+          key={series}
+          title={strings.today.reasons.drift(
+            seriesName(series),
+            dateWords(dateOfDay(sinceDay), now),
+          )}
+        >
+          {weekWords.driftHelp}
+        </Notice>
+      ))}
+      <LookFilter filter={filter} onFilter={setFilter} />
+      {followed.checks.length < 2 ? (
+        <Text>{history.checks.length < 2 ? weekWords.none : weekWords.filter.empty}</Text>
+      ) : (
+        <Columns
+          picture={
+            <>
+              <WeeksOverview
+                followed={followed}
+                now={now}
+                chosen={chosen}
+                onChoose={setPicked}
+                {...cursors}
+              />
+              {rest ? (
+                <ThenAndNow
+                  followed={followed}
+                  handFile={handFile}
+                  taught={taught}
+                  thenId={thenId}
+                  onThen={setThenId}
+                />
+              ) : null}
+            </>
+          }
+        >
+          {rest ? (
+            <>
+              <FamilyDetail followed={followed} family={chosen} now={now} {...cursors} />
+              <LessonsCost followed={followed} />
+              <CueMemory log={log} now={now} />
+              <PlannedChanges followed={followed} log={log} now={now} />
+            </>
+          ) : null}
+        </Columns>
+      )}
+    </Screen>
+  );
+}

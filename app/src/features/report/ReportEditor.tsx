@@ -1,0 +1,191 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import {
+  letterInputSchema,
+  letterText,
+  MOST_POINTS,
+  type Check,
+  type LetterInput,
+} from '@open-palm/contract';
+import { paths } from '../../foundation/api/paths';
+import { BackHeader } from '../../foundation/kit/BackHeader';
+import { Button } from '../../foundation/kit/Button';
+import { Columns } from '../../foundation/kit/Columns';
+import { Notice } from '../../foundation/kit/Notice';
+import { saveFile } from '../../foundation/kit/saveFile';
+import { Screen } from '../../foundation/kit/Screen';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { WordField } from '../../foundation/kit/WordField';
+import { MarkedPicture } from '../../drawing/pictures/MarkedPicture';
+import { strings } from '../../foundation/strings';
+import { agoWords, dayWords } from '../../foundation/strings/dateWords';
+import { keepLetter } from '../../foundation/api/write';
+import { letterPdf, mailLetter } from './reports';
+import { movePoint, PointFields } from './PointFields';
+import { studioNow } from '../../foundation/api/clock';
+
+const words = strings.feedback;
+
+/** The letter's text beside the pictures; every change is kept when a field is left, and before it is sent. */
+export function LetterEditor({
+  check,
+  initial,
+  basedOn,
+  studentName,
+  mailedAt,
+}: {
+  check: Check;
+  initial: LetterInput;
+  /** The version that is changed; 0 where none is kept yet. */
+  basedOn: number;
+  studentName: string;
+  mailedAt: string | null;
+}) {
+  const [letter, setLetter] = useState(initial);
+  const [to, setTo] = useState('');
+  const [said, setSaid] = useState<string | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const change = (more: Partial<LetterInput>) => setLetter((now) => ({ ...now, ...more }));
+
+  /**
+   * Keeps the letter as it reads now, then does what was asked; says what went wrong.
+   *
+   * @param atStudio whether the studio has to have it first, because it prints and mails
+   */
+  const keepAnd = async (then: (kept: LetterInput) => Promise<string | null>, atStudio = false) => {
+    setBusy(true);
+    setFailure(null);
+    try {
+      const points = letter.points.filter((point) => point.trim() !== '');
+      const checked = letterInputSchema.safeParse({ ...letter, points });
+      if (!checked.success) {
+        setFailure(checked.error.issues[0]!.message);
+        return;
+      }
+      const standing = await keepLetter(check.id, studentName, checked.data, basedOn);
+      if (standing === 'conflict') return setFailure(words.conflict);
+      if (standing === 'waits' && atStudio) return setFailure(words.waits);
+      setSaid(await then(checked.data));
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const keep = () => void keepAnd(async () => null);
+  const copy = () =>
+    void keepAnd(async (kept) => {
+      await navigator.clipboard.writeText(`${kept.title}\n\n${letterText(kept)}`);
+      return words.copied;
+    });
+  const pdf = () =>
+    void keepAnd(async () => {
+      saveFile(await letterPdf(check.id), `feedback-${check.takenAt.slice(0, 10)}.pdf`);
+      return null;
+    }, true);
+  const mail = () =>
+    void keepAnd(async () => words.mailed(await mailLetter(check.id, to.trim())), true);
+
+  return (
+    <Screen
+      columns
+      footer={
+        <>
+          <Button label={words.copy} icon="content-copy" onPress={copy} compact />
+          <Button
+            label={words.pdf}
+            icon="file-pdf-box"
+            primary
+            busy={busy}
+            onPress={pdf}
+            style={{ flex: 1 }}
+          />
+        </>
+      }
+    >
+      <BackHeader
+        title={words.title}
+        under={dayWords(check.takenAt)}
+        backLabel={strings.nav.back}
+        onBack={`/checks/${check.id}`}
+      />
+      {failure === null ? null : (
+        <Notice tone="out" title={words.notKept}>
+          {failure}
+        </Notice>
+      )}
+      {said === null ? null : <Notice tone="in">{said}</Notice>}
+      <Columns
+        picture={
+          check.captures.length === 0 ? (
+            <Text second>{words.noPicture}</Text>
+          ) : (
+            check.captures.map((capture) => (
+              <MarkedPicture
+                key={capture.id}
+                url={paths.picture(capture.pictureId)}
+                picture={capture.image}
+                placed={capture.points}
+                label={strings.result.picture(strings.views[capture.view])}
+              />
+            ))
+          )
+        }
+      >
+        <WordField
+          label={words.headingLabel}
+          value={letter.title}
+          onChange={(title) => change({ title })}
+          onBlur={keep}
+        />
+        <WordField
+          label={words.openingLabel}
+          value={letter.opening}
+          onChange={(opening) => change({ opening })}
+          onBlur={keep}
+          lines={3}
+        />
+        <Text variant="small" second>
+          {words.order}
+        </Text>
+        <PointFields
+          points={letter.points}
+          onPoints={(points) => change({ points })}
+          onMove={(from, by) => change({ points: movePoint(letter.points, from, by) })}
+          onBlur={keep}
+        />
+        {letter.points.length < MOST_POINTS ? (
+          <Button
+            label={words.add}
+            icon="plus"
+            onPress={() => change({ points: [...letter.points, ''] })}
+          />
+        ) : null}
+        <WordField
+          label={words.closingLabel}
+          value={letter.closing}
+          onChange={(closing) => change({ closing })}
+          onBlur={keep}
+          lines={2}
+        />
+        <View style={{ gap: space(2) }}>
+          <WordField label={words.to} value={to} onChange={setTo} kind="email" />
+          <Button
+            label={words.mail}
+            icon="email-outline"
+            disabled={to.trim() === '' || busy}
+            onPress={mail}
+          />
+          {mailedAt === null ? null : (
+            <Text variant="small" second>
+              {words.mailedBefore(agoWords(mailedAt, studioNow()))}
+            </Text>
+          )}
+        </View>
+        <Notice>{letter.caution}</Notice>
+      </Columns>
+    </Screen>
+  );
+}

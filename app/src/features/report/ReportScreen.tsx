@@ -1,0 +1,94 @@
+import useSWR from 'swr';
+import { useMemo } from 'react';
+import { letterInputOf, type Check, type HandFile, type Letter } from '@open-palm/contract';
+import { gripFacts } from '@open-palm/records/grip';
+import { openHurts } from '@open-palm/records/log';
+import { ageBandOf } from '@open-palm/core/judge';
+import { useLessonLog } from '../../foundation/api/lessonLog';
+import { paths } from '../../foundation/api/paths';
+import { useCheck, useFileOfCheck } from '../../foundation/api/queries';
+import { useEntries } from '../../foundation/api/sync/useSync';
+import { findHold } from '@open-palm/records/holds';
+import { findingsOfLesson, historyBefore } from '../../assessment/advice/lesson';
+import { useAdvice } from '../../assessment/advice/useAdvice';
+import { Loaded } from '../../foundation/kit/Loaded';
+import { firstDraft, POINTS } from './firstDraft';
+import { findLetter } from './reports';
+import { LetterEditor } from './ReportEditor';
+import { studioNow } from '../../foundation/api/clock';
+
+/** Feedback on one check, to be sent: a few ordered points in editable words, with the marked pictures. */
+export function FeedbackScreen({ checkId }: { checkId: string }) {
+  const check = useCheck(checkId);
+  return <Loaded from={check}>{(data) => <WithStudent check={data} />}</Loaded>;
+}
+
+function WithStudent({ check }: { check: Check }) {
+  const handFile = useFileOfCheck(check);
+  const { data, error, mutate } = useSWR<{ letter: Letter | null }, Error>(
+    paths.letter(check.id),
+    async () => ({ letter: await findLetter(check.id) }),
+  );
+  return (
+    <Loaded from={handFile}>
+      {(file) => (
+        <Loaded from={{ data, error, retry: () => void mutate() }}>
+          {({ letter }) => <Feedback check={check} handFile={file} letter={letter} />}
+        </Loaded>
+      )}
+    </Loaded>
+  );
+}
+
+function Feedback({
+  check,
+  handFile,
+  letter,
+}: {
+  check: Check;
+  handFile: HandFile;
+  letter: Letter | null;
+}) {
+  const { student, ownHolds } = handFile;
+  const log = useLessonLog(handFile);
+  const { hold } = useMemo(
+    () =>
+      gripFacts(
+        { ...check.grip, relaxedHandId: null },
+        findHold(check.grip.holdId, ownHolds),
+        null,
+      ),
+    [check, ownHolds],
+  );
+  const findings = findingsOfLesson(
+    check.measures.map((merged) => ({ checkId: check.id, context: check.context, merged })),
+    check.signs,
+    log.entries,
+    hold,
+  );
+  const age = ageBandOf(student.birthYear, studioNow().getFullYear());
+  const advice = useAdvice(findings, {
+    hold,
+    context: check.context,
+    student: { history: historyBefore(log.entries, check.id), age },
+    hurts: openHurts(log.entries).length > 0,
+    asks: false,
+    most: POINTS,
+  });
+  // The newest wording, sent or not, is what is gone on with.
+  const waits = useEntries().find(({ kind, id }) => kind === 'letter' && id === check.id);
+  const unsent = waits?.kind === 'letter' ? waits.body : null;
+  if (advice === null) return null;
+  return (
+    <LetterEditor
+      check={check}
+      initial={
+        unsent ??
+        (letter ? letterInputOf(letter) : firstDraft(check, student, advice, log, hold.bow))
+      }
+      basedOn={letter?.version ?? 0}
+      studentName={student.name}
+      mailedAt={letter?.mailedAt ?? null}
+    />
+  );
+}

@@ -1,0 +1,25 @@
+import { letterSchema, mailSchema, type Letter } from '@open-palm/contract';
+import { ApiProblem, ask, put } from '../../foundation/api/client';
+import { paths } from '../../foundation/api/paths';
+import { strings } from '../../foundation/strings';
+
+/** The letter of a check; null where none was written. */
+export async function findLetter(checkId: string): Promise<Letter | null> {
+  try {
+    return await ask(letterSchema, paths.letter(checkId));
+  } catch (error) {
+    if (error instanceof ApiProblem && error.status === 404) return null;
+    throw error;
+  }
+}
+
+/** The kept letter as a PDF. */
+export async function letterPdf(checkId: string): Promise<Blob> {
+  const response = await fetch(paths.letterPdf(checkId)).catch(() => null);
+  if (!response?.ok) throw new ApiProblem(strings.loading.unreachable, response?.status ?? 0);
+  return response.blob();
+}
+
+/** Puts the kept letter into the studio's outbox folder; gives the file's name. */
+export const mailLetter = async (checkId: string, to: string): Promise<string> =>
+  (await put(mailSchema, paths.letterMail(checkId), { to })).file;

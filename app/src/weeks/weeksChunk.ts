@@ -1,3 +1,0 @@
-/** Everything of the weeks comes in one piece, whether the hand file or the screen of its own asks first. */
-export { WeeksScreen } from './screen/WeeksScreen';
-export { WeeksCardView } from './WeeksCardView';

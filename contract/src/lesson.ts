@@ -1,0 +1,37 @@
+import { z } from 'zod';
+
+export const WEEKDAYS = [
+  'monday',
+  'tuesday',
+  'wednesday',
+  'thursday',
+  'friday',
+  'saturday',
+  'sunday',
+] as const;
+
+export type Weekday = (typeof WEEKDAYS)[number];
+
+export const timeZoneSchema = z.string().max(60).refine(isTimeZone, {
+  error: 'expected a time zone such as Europe/Berlin',
+});
+
+/** A weekly lesson: by the clock on the student's wall, which stays the same over a change of summer time. */
+export const lessonSchema = z
+  .object({
+    day: z.enum(WEEKDAYS),
+    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as 16:00'),
+    timeZone: timeZoneSchema,
+  })
+  .strict();
+
+export type Lesson = z.infer<typeof lessonSchema>;
+
+function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,300 @@
+import type { z } from 'zod';
+import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
+import {
+  findLookIssues,
+  MEASURE_IDS,
+  specOf,
+  tapQuestion,
+  type MeasureId,
+} from '@open-palm/core/measure';
+import { checkInputSchema, type Check, type CheckInput } from '@open-palm/contract';
+import { gripFacts, gripOf } from '../grip';
+import { describeIssue } from '@open-palm/contract';
+import type { Setup } from '@open-palm/contract';
+import type { Student } from '@open-palm/contract';
+import { dateOrderOf, isSlashed, readMoment } from './dates';
+import type { DateOrder } from '@open-palm/contract/exchange';
+import { cellIssue, fileIssue, problemOf, type RowIssue } from '@open-palm/contract/exchange';
+import { numberIn, writeRows, type Table, type TableRow } from './table';
+
+/** The columns of the table of looks: one row for every checkpoint that a look tells of. */
+export const CHECK_COLUMNS = [
+  'check_id',
+  'student_id',
+  'student',
+  'instrument_id',
+  'instrument',
+  'taken_at',
+  'context',
+  'hold',
+  'bow_size',
+  'measure',
+  'place',
+  'value',
+  'sd',
+  'unit',
+  'verdict',
+  'from_pictures',
+] as const;
+
+/** What is written for a checkpoint that was only told to be good. */
+const FINE = 'fine';
+
+/** A look's lines of the table, without the head. */
+export function checkLines(
+  check: Pick<Check, 'id' | 'studentId' | 'setupId' | 'takenAt' | 'context' | 'grip' | 'measures'>,
+  student: string,
+  instrument: string,
+): (string | number | null)[][] {
+  const { id, studentId, setupId, takenAt, context, grip, measures } = check;
+  const look = [id, studentId, student, setupId, instrument, takenAt, context];
+  return measures.map(({ measure, place, sources }) => [
+    ...look,
+    grip.holdId,
+    grip.bowSize,
+    measure.id,
+    place,
+    measure.kind === 'looked'
+      ? FINE
+      : measure.kind === 'category'
+        ? measure.value
+        : rounded(measure.value),
+    measure.kind === 'number' ? shownDoubt(measure.sd) : null,
+    measure.unit,
+    measure.verdict,
+    sources.some(({ capture, fitted }) => capture !== null || fitted !== undefined) ? 'yes' : 'no',
+  ]);
+}
+
+export const checksHead = (): string => writeRows([CHECK_COLUMNS]);
+
+/** A doubt however small is none of nought: that would not be read back. */
+const shownDoubt = (sd: number): number | null => (sd > 0 ? Number(sd.toPrecision(4)) : null);
+
+const rounded = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** What reading a table of looks needs to know of the studio. */
+export interface CheckContext {
+  students: readonly Student[];
+  /** The newest versions of the teacher's own holds. */
+  holds: readonly Hold[];
+  zone: string;
+  /** Which number of 03/04/2026 is the day, if a person said so. */
+  dateOrder: DateOrder | null;
+  makeId: (key: string, atMs: number) => string;
+}
+
+export interface ReadCheck {
+  id: string;
+  input: CheckInput;
+  /** Its first row. */
+  row: number;
+}
+
+/**
+ * Looks out of a table. Values become answers with their doubt; a look without an id is known by student, instrument, time and
+ * context, so that the same table read twice is the same looks.
+ *
+ * @returns the looks, everything that is wrong, and whether it must be told which number of a date is the day
+ */
+export function checksFromTable(
+  table: Table,
+  context: CheckContext,
+): { checks: ReadCheck[]; issues: RowIssue[]; asksDateOrder: boolean } {
+  const issues: RowIssue[] = [];
+  const order = orderIn(table, context.dateOrder, issues);
+  const looks = new Map<string, LookDraft>();
+  for (const row of table.rows) {
+    const draft = draftOf(row, context, order ?? 'dayFirst', issues);
+    if (!draft) continue;
+    const known = looks.get(draft.id);
+    if (known) differences(known, draft, row, issues);
+    const look = known ?? draft;
+    looks.set(look.id, look);
+    const tap = tapOf(row, look, table.decimalComma, issues);
+    if (!tap) continue;
+    const key = `${tap.measure} ${tap.place ?? ''}`;
+    const before = look.rowOf.get(key);
+    if (before !== undefined) {
+      const { measure = '' } = row.cells;
+      const problem = `stands for this look in row ${before} too`;
+      issues.push(cellIssue(row.row, 'measure', problem, measure));
+      continue;
+    }
+    look.rowOf.set(key, row.row);
+    look.taps.push(tap);
+  }
+  const checks = [...looks.values()].flatMap((look) => finished(look, issues) ?? []);
+  return { checks, issues, asksDateOrder: order === null };
+}
+
+/** A look as its rows build it up. */
+interface LookDraft {
+  id: string;
+  row: TableRow;
+  student: Student;
+  setup: Setup;
+  hold: Hold;
+  takenAt: string;
+  taps: CheckInput['taps'];
+  /** In which row each checkpoint stands. */
+  rowOf: Map<string, number>;
+}
+
+function orderIn({ rows }: Table, told: DateOrder | null, issues: RowIssue[]): DateOrder | null {
+  const dates = rows.map(({ cells }) => cells.taken_at ?? '').filter(isSlashed);
+  if (dates.length === 0) return told ?? 'dayFirst';
+  const shown = dateOrderOf(dates);
+  if (shown === 'both') {
+    issues.push(fileIssue('has dates with the day first and dates with the month first'));
+    return 'dayFirst';
+  }
+  if (shown === null && told === null) {
+    const problem = 'can be read two ways: say whether the day or the month stands first';
+    const [first] = rows.filter(({ cells }) => isSlashed(cells.taken_at ?? ''));
+    issues.push(cellIssue(first!.row, 'taken_at', problem, first!.cells.taken_at!));
+    return null;
+  }
+  return shown ?? told;
+}
+
+function draftOf(
+  row: TableRow,
+  { students, holds, zone, makeId }: CheckContext,
+  order: DateOrder,
+  issues: RowIssue[],
+): LookDraft | null {
+  const { cells } = row;
+  const wrong = (column: string, problem: string) => {
+    issues.push(cellIssue(row.row, column, problem, cells[column] ?? ''));
+    return null;
+  };
+  const named = students.filter(({ id, name }) =>
+    cells.student_id
+      ? id === cells.student_id
+      : name.toLowerCase() === (cells.student ?? '').toLowerCase(),
+  );
+  const by = cells.student_id ? 'student_id' : 'student';
+  const [student] = named;
+  if (!student) return wrong(by, 'no student of this studio is called so');
+  if (named.length > 1) return wrong(by, 'fits more than one student: give the student_id');
+  const setup = student.setups.find(({ id, instrument }) =>
+    cells.instrument_id
+      ? id === cells.instrument_id
+      : instrument === (cells.instrument || student.setups[0]!.instrument).toLowerCase(),
+  );
+  if (!setup) {
+    return wrong(
+      cells.instrument_id ? 'instrument_id' : 'instrument',
+      'is none of this student’s instruments',
+    );
+  }
+  const holdId = cells.hold || setup.holdId;
+  const hold = HOLD_IDS.includes(holdId) ? holdById(holdId) : holds.find(({ id }) => id === holdId);
+  if (!hold) return wrong('hold', 'there is no such hold');
+  const takenAt = readMoment(cells.taken_at ?? '', order, zone);
+  if (takenAt === null) return wrong('taken_at', 'is no date such as 2026-11-26 16:00');
+  const context = cells.context?.toLowerCase() || 'free';
+  const key = `check ${student.id} ${setup.id} ${takenAt} ${context}`;
+  const id = cells.check_id || makeId(key, Date.parse(takenAt));
+  return { id, row, student, setup, hold, takenAt, taps: [], rowOf: new Map() };
+}
+
+/** Rows of one look must tell the same of the look: else one of them is another look under its id. */
+function differences(known: LookDraft, draft: LookDraft, row: TableRow, issues: RowIssue[]): void {
+  const problem = `this check_id belongs to another look, in row ${known.row.row}`;
+  const isOther =
+    known.student.id !== draft.student.id ||
+    known.setup.id !== draft.setup.id ||
+    known.takenAt !== draft.takenAt ||
+    (known.row.cells.context ?? '') !== (row.cells.context ?? '');
+  if (isOther) issues.push(cellIssue(row.row, 'check_id', problem, row.cells.check_id ?? ''));
+}
+
+function tapOf(
+  { row, cells }: TableRow,
+  { hold }: LookDraft,
+  decimalComma: boolean,
+  issues: RowIssue[],
+): CheckInput['taps'][number] | null {
+  const wrong = (column: string, problem: string) => {
+    issues.push(cellIssue(row, column, problem, cells[column] ?? ''));
+    return null;
+  };
+  const measure = MEASURE_IDS.find(
+    (id) => id.toLowerCase() === (cells.measure ?? '').toLowerCase(),
+  );
+  if (!measure) return wrong('measure', 'there is no such checkpoint');
+  const place = (cells.place?.toLowerCase() || undefined) as
+    CheckInput['taps'][number]['place'] | undefined;
+  const { value = '' } = cells;
+  if (value === '') return wrong('value', 'a value is needed');
+  const at = place === undefined ? {} : { place };
+  if (value.toLowerCase() === FINE) return { measure, answer: { kind: 'fine' }, ...at };
+  if (specOf(measure).unit === 'category') {
+    return { measure, answer: { kind: 'category', category: value }, ...at };
+  }
+  const number = numberIn(value, decimalComma)!;
+  if (Number.isNaN(number)) return wrong('value', 'is not a number');
+  const sd = numberIn(cells.sd, decimalComma) ?? eyeDoubt(measure, hold);
+  if (!(sd > 0)) return wrong('sd', 'a doubt is a number above nought');
+  return { measure, answer: { kind: 'value', value: number, sd }, ...at };
+}
+
+/** How well an eye tells a checkpoint, where the table says nothing. */
+function eyeDoubt(measure: MeasureId, hold: Hold): number {
+  const question = tapQuestion(measure, hold);
+  return 'sd' in question ? question.sd : 0;
+}
+
+/** The look as the studio takes it, or what is wrong with it at its cells. */
+function finished(look: LookDraft, issues: RowIssue[]): ReadCheck | null {
+  const { id, row, student, setup, hold, takenAt, taps, rowOf } = look;
+  if (taps.length === 0) return null;
+  const bowSize = (row.cells.bow_size || setup.bowSize) as Setup['bowSize'];
+  const settings = hold.id === setup.holdId ? setup.settings : {};
+  const then = { ...setup, holdId: hold.id, bowSize, settings };
+  const result = checkInputSchema.safeParse({
+    studentId: student.id,
+    setupId: setup.id,
+    takenAt,
+    context: row.cells.context?.toLowerCase() || 'free',
+    grip: gripOf(student, then, hold, null),
+    captures: [],
+    taps,
+  });
+  const rowAt = (tap: number): number => [...rowOf.values()][tap] ?? row.row;
+  if (!result.success) {
+    issues.push(...schemaIssues(result.error, row, rowAt));
+    return null;
+  }
+  const { hold: adapted } = gripFacts(result.data.grip, hold, null);
+  const wrong = findLookIssues(result.data, adapted);
+  for (const issue of wrong) {
+    const tap = Number(/^taps\[(\d+)]/.exec(issue.where)?.[1] ?? 0);
+    const { measure, answer } = taps[tap]!;
+    const value =
+      'value' in answer ? String(answer.value) : 'category' in answer ? answer.category : FINE;
+    issues.push(cellIssue(rowAt(tap), 'value', `${measure}: ${describeIssue(issue)}`, value));
+  }
+  return wrong.length > 0 ? null : { id, input: result.data, row: row.row };
+}
+
+const COLUMN_OF: Readonly<Record<string, string>> = {
+  bowSize: 'bow_size',
+  takenAt: 'taken_at',
+  holdId: 'hold',
+};
+
+const schemaIssues = (
+  error: z.ZodError,
+  row: TableRow,
+  rowAt: (tap: number) => number,
+): RowIssue[] =>
+  error.issues.map((issue) => {
+    const { path } = issue;
+    const field = String(path.at(-1));
+    const column = COLUMN_OF[field] ?? field;
+    const at = path[0] === 'taps' ? rowAt(Number(path[1])) : row.row;
+    return cellIssue(at, column, problemOf(issue), row.cells[column] ?? '');
+  });

@@ -1,0 +1,264 @@
+import { z } from 'zod';
+import { holdsFor } from '@open-palm/core/holds';
+import { lessonSchema } from '@open-palm/contract';
+import type { Setup } from '@open-palm/contract';
+import { studentSchema, type Student } from '@open-palm/contract';
+import { cellIssue, problemOf, type RowIssue } from '@open-palm/contract/exchange';
+import { numberIn, writeRows, type Table, type TableRow } from './table';
+
+/** The columns of the table of students: one row for every instrument of a student. */
+export const STUDENT_COLUMNS = [
+  'student_id',
+  'name',
+  'side',
+  'birth_year',
+  'level',
+  'middle_finger_mm',
+  'skin_tone',
+  'lesson_day',
+  'lesson_time',
+  'time_zone',
+  'photos',
+  'bands',
+  'audits',
+  'instrument_id',
+  'instrument',
+  'bow_size',
+  'hold',
+  'frog_length_mm',
+  'bow_mass_g',
+  'bow_balance_mm',
+  'settings',
+] as const;
+
+/** Students as a table, with the head. */
+export const studentsCsv = (students: readonly Student[]): string =>
+  writeRows([STUDENT_COLUMNS, ...students.flatMap(studentLines)]);
+
+const studentLines = (student: Student) =>
+  student.setups.map((setup) => [
+    student.id,
+    student.name,
+    student.side,
+    student.birthYear,
+    student.level,
+    student.middleFingerMm,
+    student.skinTone,
+    student.lesson?.day ?? null,
+    student.lesson?.at ?? null,
+    student.lesson?.timeZone ?? null,
+    student.photos,
+    student.bands,
+    student.audits ? 'yes' : 'no',
+    setup.id,
+    setup.instrument,
+    setup.bowSize,
+    setup.holdId,
+    setup.frogLengthMm,
+    setup.bowMassG,
+    setup.bowBalanceMm,
+    Object.entries(setup.settings)
+      .map(([id, option]) => `${id}=${option}`)
+      .join('; '),
+  ]);
+
+/** What reading a table needs to know of the studio. */
+export interface StudentContext {
+  students: readonly Student[];
+  /** The time zone of a lesson that names none. */
+  zone: string;
+  /** An id for what has none in the table, always the same for the same key. */
+  makeId: (key: string) => string;
+}
+
+/** Which column tells of which field, for saying where something is wrong. */
+const COLUMN_OF: Readonly<Record<string, string>> = {
+  id: 'student_id',
+  birthYear: 'birth_year',
+  middleFingerMm: 'middle_finger_mm',
+  skinTone: 'skin_tone',
+  day: 'lesson_day',
+  at: 'lesson_time',
+  timeZone: 'time_zone',
+  bowSize: 'bow_size',
+  holdId: 'hold',
+  frogLengthMm: 'frog_length_mm',
+  bowMassG: 'bow_mass_g',
+  bowBalanceMm: 'bow_balance_mm',
+};
+
+/**
+ * Students out of a table. A student is known by the id, or by the name where a row has none; columns that are not there, and
+ * empty cells, leave what is known as it is. Instruments that are not in the table stay.
+ */
+export function studentsFromTable(
+  { rows, decimalComma }: Table,
+  context: StudentContext,
+): { students: Student[]; issues: RowIssue[] } {
+  const issues: RowIssue[] = [];
+  const students: Student[] = [];
+  for (const [id, group] of groupRows(rows, context, issues)) {
+    const known = context.students.find((student) => student.id === id);
+    const [first] = group as [TableRow, ...TableRow[]];
+    const setups = [...(known?.setups ?? [])];
+    const rowOfSetup = new Map<string, TableRow>();
+    for (const row of group) {
+      if (!isSameStudent(first, row, issues)) continue;
+      const setup = setupOf(row, setups, id, decimalComma, context);
+      if (rowOfSetup.has(setup.id)) {
+        const where = rowOfSetup.get(setup.id)!.row;
+        const { column, value } = setupCell(row);
+        issues.push(
+          cellIssue(row.row, column, `stands for this student in row ${where} too`, value),
+        );
+      }
+      rowOfSetup.set(setup.id, row);
+      const at = setups.findIndex((one) => one.id === setup.id);
+      setups.splice(at < 0 ? setups.length : at, at < 0 ? 0 : 1, setup);
+    }
+    const draft = { ...studentFields(first, known, decimalComma, context.zone), id, setups };
+    const result = studentSchema.safeParse(draft);
+    if (result.success) students.push(result.data);
+    else issues.push(...fieldIssues(result.error, first, rowOfSetup, setups));
+  }
+  return { students, issues };
+}
+
+/** Rows by the student that they are of, in the table's order. */
+function groupRows(
+  rows: readonly TableRow[],
+  { students, makeId }: StudentContext,
+  issues: RowIssue[],
+): Map<string, TableRow[]> {
+  const groups = new Map<string, TableRow[]>();
+  for (const row of rows) {
+    const { student_id: id = '', name = '' } = row.cells;
+    const named = students.filter((student) => sameName(student.name, name));
+    if (id === '' && name === '') {
+      issues.push(cellIssue(row.row, 'name', 'a name or an id is needed', ''));
+      continue;
+    }
+    if (id === '' && named.length > 1) {
+      issues.push(
+        cellIssue(row.row, 'name', 'fits more than one student: give the student_id', name),
+      );
+      continue;
+    }
+    const key = id || (named[0]?.id ?? makeId(`student ${name.toLowerCase()}`));
+    groups.set(key, [...(groups.get(key) ?? []), row]);
+  }
+  return groups;
+}
+
+const sameName = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
+
+/** Two rows of one student must tell the same of the student: else one of them is somebody else's. */
+function isSameStudent(first: TableRow, row: TableRow, issues: RowIssue[]): boolean {
+  const { name } = row.cells;
+  if (name === undefined || name === '' || sameName(name, first.cells.name ?? name)) return true;
+  const problem = `this student_id belongs to “${first.cells.name}” in row ${first.row}`;
+  issues.push(cellIssue(row.row, 'student_id', problem, row.cells.student_id ?? ''));
+  return false;
+}
+
+function studentFields(
+  { cells }: TableRow,
+  known: Student | undefined,
+  decimalComma: boolean,
+  zone: string,
+): Omit<Record<keyof Student, unknown>, 'id' | 'setups'> {
+  const number = (cell: string | undefined) => numberIn(cell, decimalComma);
+  return {
+    name: cells.name || known?.name,
+    side: cells.side?.toLowerCase() || (known?.side ?? 'right'),
+    birthYear: number(cells.birth_year) ?? known?.birthYear ?? null,
+    level: cells.level?.toLowerCase() || (known?.level ?? 'beginner'),
+    middleFingerMm: number(cells.middle_finger_mm) ?? known?.middleFingerMm ?? null,
+    skinTone: cells.skin_tone?.toLowerCase() || (known?.skinTone ?? 'clay'),
+    lesson: lessonOf(cells, known, zone),
+    photos: cells.photos?.toLowerCase() || (known?.photos ?? 'allowed'),
+    bands: cells.bands?.toLowerCase() || (known?.bands ?? 'on'),
+    audits: yesNo(cells.audits) ?? known?.audits ?? false,
+  };
+}
+
+const yesNo = (cell: string | undefined): unknown => {
+  if (cell === undefined || cell === '') return undefined;
+  return { yes: true, no: false }[cell.toLowerCase()] ?? cell;
+};
+
+function lessonOf(
+  { lesson_day: day, lesson_time: at, time_zone: timeZone }: TableRow['cells'],
+  known: Student | undefined,
+  zone: string,
+): unknown {
+  if (!day && !at) return known?.lesson ?? null;
+  return {
+    day: day?.toLowerCase() || known?.lesson?.day,
+    // A spreadsheet writes 9:05 where 09:05 is meant.
+    at: (at || known?.lesson?.at || '').padStart(5, '0'),
+    timeZone: timeZone || (known?.lesson?.timeZone ?? zone),
+  } satisfies Record<keyof z.infer<typeof lessonSchema>, unknown>;
+}
+
+/** The instrument of a row, over what is known of it. */
+function setupOf(
+  { cells }: TableRow,
+  setups: readonly Setup[],
+  studentId: string,
+  decimalComma: boolean,
+  { makeId }: StudentContext,
+): Setup {
+  const number = (cell: string | undefined) => numberIn(cell, decimalComma);
+  const named = cells.instrument?.toLowerCase();
+  const known = cells.instrument_id
+    ? setups.find(({ id }) => id === cells.instrument_id)
+    : setups.find(({ instrument }) => instrument === (named || setups[0]?.instrument));
+  const instrument = (named || (known?.instrument ?? 'violin')) as Setup['instrument'];
+  return {
+    id: cells.instrument_id || (known?.id ?? makeId(`instrument ${studentId} ${instrument}`)),
+    instrument,
+    bowSize: (cells.bow_size || (known?.bowSize ?? '4/4')) as Setup['bowSize'],
+    frogLengthMm: number(cells.frog_length_mm) ?? known?.frogLengthMm ?? null,
+    bowMassG: number(cells.bow_mass_g) ?? known?.bowMassG ?? null,
+    bowBalanceMm: number(cells.bow_balance_mm) ?? known?.bowBalanceMm ?? null,
+    holdId: cells.hold || (known?.holdId ?? holdsFor(instrument)[0]?.id ?? ''),
+    settings: settingsOf(cells.settings) ?? known?.settings ?? {},
+  };
+}
+
+const setupCell = ({ cells }: TableRow): { column: string; value: string } =>
+  cells.instrument_id
+    ? { column: 'instrument_id', value: cells.instrument_id }
+    : { column: 'instrument', value: cells.instrument ?? '' };
+
+function settingsOf(cell: string | undefined): Setup['settings'] | undefined {
+  if (!cell) return undefined;
+  return Object.fromEntries(
+    cell.split(';').map((pair) => {
+      const [id, option] = pair.split('=');
+      return [id!.trim(), (option ?? '').trim()];
+    }),
+  );
+}
+
+/** What the schema finds wrong, at the cells that it comes from. */
+function fieldIssues(
+  error: z.ZodError,
+  first: TableRow,
+  rowOfSetup: ReadonlyMap<string, TableRow>,
+  setups: readonly Setup[],
+): RowIssue[] {
+  return error.issues.flatMap((issue): RowIssue[] => {
+    const { path } = issue;
+    const row =
+      path[0] === 'setups' ? (rowOfSetup.get(setups[Number(path[1])]?.id ?? '') ?? first) : first;
+    const field = String(path.findLast((part) => typeof part === 'string') ?? '');
+    const isSetupId = path[0] === 'setups' && field === 'id';
+    const column = isSetupId ? 'instrument_id' : (COLUMN_OF[field] ?? field);
+    const value = row.cells[column] ?? '';
+    // What was filled in for an empty cell is wrong only because of another one, which is told.
+    const isGuess = value === '' && path[0] === 'setups' && error.issues.length > 1;
+    return isGuess ? [] : [cellIssue(row.row, column, problemOf(issue), value)];
+  });
+}

@@ -1,0 +1,98 @@
+import Papa from 'papaparse';
+import type { Correction } from '@open-palm/contract/exchange';
+import { cellIssue, fileIssue, type RowIssue } from '@open-palm/contract/exchange';
+
+/** More rows than this are no studio's. */
+export const MOST_ROWS = 200_000;
+
+/** A row of a table by its columns' names; cells are trimmed. */
+export interface TableRow {
+  /** As a spreadsheet counts it, the head being 1. */
+  row: number;
+  cells: Readonly<Record<string, string>>;
+}
+
+export interface Table {
+  columns: readonly string[];
+  rows: readonly TableRow[];
+  /** With semicolons between cells a comma may stand for the point of a number. */
+  decimalComma: boolean;
+}
+
+/**
+ * Reads a table (RFC 4180; commas, semicolons or tabs). Quoted cells may hold all of them, line breaks and doubled quotes.
+ *
+ * @returns the table, and everything that is wrong with its form
+ */
+export function readTable(text: string): { table: Table; issues: RowIssue[] } {
+  const plain = text.replace(/^\uFEFF/, '');
+  const delimiter = delimiterOf(plain);
+  const { data, errors } = Papa.parse<string[]>(plain, { delimiter });
+  const isEmpty = (line: readonly string[]) => line.every((cell) => cell.trim() === '');
+  const lines = data.map((cells, i) => ({ row: i + 1, cells })).filter((l) => !isEmpty(l.cells));
+  const [head, ...rest] = lines;
+  const columns = (head?.cells ?? []).map((name) => name.trim().toLowerCase());
+  const issues: RowIssue[] = errors
+    .filter(({ type }) => type === 'Quotes')
+    .map(({ row, message }) => ({
+      ...fileIssue(`a quote is not closed, or stands where none may be (${message.toLowerCase()})`),
+      row: (row ?? 0) + 1,
+    }));
+  const twice = columns.filter((name, i) => name !== '' && columns.indexOf(name) !== i);
+  for (const name of new Set(twice)) issues.push(fileIssue(`there are two columns “${name}”`));
+  if (!head || rest.length === 0) issues.push(fileIssue('has no rows below its head'));
+  if (rest.length > MOST_ROWS) {
+    issues.push(fileIssue(`has ${rest.length} rows; at most ${MOST_ROWS} can be read`));
+  }
+  const rows = rest.map(({ row, cells }) => {
+    const extra = cells.slice(columns.length).find((cell) => cell.trim() !== '');
+    if (extra !== undefined) {
+      issues.push(cellIssue(row, `column ${columns.length + 1}`, 'lies beyond the head', extra));
+    }
+    return {
+      row,
+      cells: Object.fromEntries(columns.map((name, i) => [name, (cells[i] ?? '').trim()])),
+    };
+  });
+  return { table: { columns, rows, decimalComma: delimiter === ';' }, issues };
+}
+
+/** What parts the cells: none of it stands in a column's name, so the head shows it. */
+function delimiterOf(text: string): string {
+  const head = /^\s*(.*)/.exec(text)?.[1] ?? '';
+  const count = (one: string) => head.split(one).length;
+  return [',', ';', '\t'].reduce((best, one) => (count(one) > count(best) ? one : best));
+}
+
+/** A number of a cell; undefined for an empty one, NaN for what is none. */
+export function numberIn(cell: string | undefined, decimalComma: boolean): number | undefined {
+  if (cell === undefined || cell === '') return undefined;
+  const text = (decimalComma ? cell.replace(',', '.') : cell).replace('−', '-');
+  return /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(text) ? Number(text) : NaN;
+}
+
+/** A table's text with some cells written anew; everything else, its delimiter too, stays as it is. */
+export function correctCells(text: string, corrections: readonly Correction[]): string {
+  const plain = text.replace(/^\uFEFF/, '');
+  const delimiter = delimiterOf(plain);
+  const { data } = Papa.parse<string[]>(plain, { delimiter });
+  const head = data.find((line) => line.some((cell) => cell.trim() !== '')) ?? [];
+  const names = head.map((name) => name.trim().toLowerCase());
+  for (const { row, column, value } of corrections) {
+    const line = data[row - 1];
+    if (!line) continue;
+    // What is missing may have no column yet.
+    if (!names.includes(column)) names.push(column) && head.push(column);
+    const at = names.indexOf(column);
+    while (line.length < at) line.push('');
+    line[at] = value;
+  }
+  return Papa.unparse(data, { delimiter, newline: '\r\n' });
+}
+
+/** Lines of a table as text, quoted where they must be (RFC 4180). */
+export const writeRows = (rows: readonly (readonly (string | number | null)[])[]): string =>
+  `${Papa.unparse(
+    rows.map((row) => row.map((cell) => cell ?? '')),
+    { newline: '\r\n' },
+  )}\r\n`;

@@ -1,0 +1,3 @@
+export * from './lessonWords';
+export * from './openEntries';
+export * from './studentWide';
