@@ -27,7 +27,7 @@ const { PALM_MODEL, LANDMARK_MODEL, WASM_FOLDER } = files;
 
 const contents = {
   'vision.worker.js': Buffer.from(
-    await bundle('app/src/workers/vision/vision.worker.ts', {
+    await bundle('app/src/foundation/workers/vision/vision.worker.ts', {
       format: 'iife',
       minify: true,
       target: 'chrome110',

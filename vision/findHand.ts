@@ -6,7 +6,7 @@ import { mergePalms } from './palm/mergePalms';
 import type { Picture, Place } from './picture';
 import type { Region } from './region';
 import { sampleRegion, type PictureLevels } from './sampleRegion';
-import { isSameHand, mostAgreed, nearness, type Agreement } from './search/agreement';
+import { isSameHand, mostVotes, nearness, type Vote } from './search/vote';
 import { Eye, type Look, type Side } from './search/eye';
 
 export type { Side };
@@ -58,7 +58,7 @@ export async function findHand(
     for (const look of looks) {
       if (look.trust < doubtful || !eye.hasTime()) continue;
       doubtful = look.trust;
-      const seen = mostAgreed([look, ...(await eye.allAround(look.region, SCALES))])!;
+      const seen = mostVotes([look, ...(await eye.allAround(look.region, SCALES))])!;
       if (isEnough(seen)) return { outcome: 'found', hand: (await eye.closer(seen.look)).hand };
     }
     if (!eye.hasTime()) break;
@@ -66,7 +66,7 @@ export async function findHand(
   return { outcome: 'noHand' };
 }
 
-const isEnough = ({ look, support }: Agreement) =>
+const isEnough = ({ look, support }: Vote) =>
   look.trust >= ENOUGH && support >= ENOUGH_SUPPORT;
 
 /** Looks for the hand whose wrist and middle knuckle a person has touched. */
@@ -84,7 +84,7 @@ export async function findHandAt(
     ...(await eye.allAround(regionOfTaps(wrist, middleMcp), TAP_SCALES)),
   ];
   const near = ({ hand }: Look) => nearness(hand, wrist, middleMcp);
-  const best = mostAgreed(looks, near);
+  const best = mostVotes(looks, near);
   return best && best.look.trust * near(best.look) >= ENOUGH
     ? { outcome: 'found', hand: best.look.hand }
     : { outcome: 'noHand' };

@@ -1,1 +1,1 @@
-export { StudioFiles as default } from '../src/features/studio/Studio';
+export { Studio as default } from '../src/features/studio/Studio';

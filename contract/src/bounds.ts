@@ -28,8 +28,8 @@ const between = (least: number, most: number) => z.number().min(least).max(most)
 export const placePxSchema = between(-100_000, 100_000);
 
 /** A doubt of any kind, in the unit of what is doubted. */
-export const doubtSchema = between(0, 100_000);
-export const positiveDoubtSchema = z.number().positive().max(100_000);
+export const sdSchema = between(0, 100_000);
+export const positiveSdSchema = z.number().positive().max(100_000);
 
 /** A length of a hand or a bow, mm; what is not above zero is told where it is used. */
 export const lengthMmSchema = between(-10_000, 10_000);

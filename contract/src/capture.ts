@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PLACES, POINT_NAMES, SIDES, VIEWS } from '@open-palm/core/measure';
-import { doubtSchema, lengthMmSchema, placePxSchema, positiveDoubtSchema } from './bounds';
+import { sdSchema, lengthMmSchema, placePxSchema, positiveSdSchema } from './bounds';
 import { idSchema } from './ids';
 
 /** The longest side a picture may have by its own word, px: larger numbers are a mistake. */
@@ -15,7 +15,7 @@ export const imageSizeSchema = z
 
 /** A point as marked: pixels of the un-mirrored picture, y down; `sigma` its SD in each direction. */
 export const markedPointSchema = z
-  .object({ x: placePxSchema, y: placePxSchema, sigma: positiveDoubtSchema })
+  .object({ x: placePxSchema, y: placePxSchema, sigma: positiveSdSchema })
   .strict();
 
 /** One picture of a hold with its marked points; what was not seen is left out. */
@@ -29,7 +29,7 @@ export const captureSchema = z
     side: z.enum(SIDES),
     image: imageSizeSchema,
     points: z.partialRecord(z.enum(POINT_NAMES as [string, ...string[]]), markedPointSchema),
-    frogLength: z.object({ mm: lengthMmSchema, sdMm: doubtSchema }).strict(),
+    frogLength: z.object({ mm: lengthMmSchema, sdMm: sdSchema }).strict(),
   })
   .strict();
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
 import { SIGNS } from '@open-palm/core/judge';
 import { READINESS, READINESS_ITEMS } from '@open-palm/core/practice';
-import { doubtSchema, instantSchema, nameSchema } from './bounds';
+import { sdSchema, instantSchema, nameSchema } from './bounds';
 import { captureSchema } from './capture';
 import { keptFitSchema } from './fit';
 import { idSchema } from './ids';
@@ -21,7 +21,7 @@ export const gripSchema = z
     settings: settingsSchema,
     bowSize: bowSizeSchema,
     /** Length of the middle finger, measured or estimated, mm. */
-    middleFinger: z.object({ mm: z.number().positive().max(1000), sdMm: doubtSchema }).strict(),
+    middleFinger: z.object({ mm: z.number().positive().max(1000), sdMm: sdSchema }).strict(),
     /** The relaxed-hand picture that gaps are compared with. */
     relaxedHandId: idSchema.nullable(),
     /** Where bands do not fit this hand: everything is shown, nothing judged. */
@@ -54,7 +54,7 @@ export const readinessSchema = z
   .max(READINESS_ITEMS.length);
 
 /** What the teacher was told of a look when it was kept, and by which version of the program: it stays as it was said. */
-export const toldSchema = z
+export const shownSchema = z
   .object({
     code: z.number().int().positive().max(1_000_000),
     measures: z.array(mergedMeasureSchema).max(400),
@@ -73,7 +73,7 @@ export const checkInputSchema = z
     taps: z.array(tapSchema).max(200),
     signs: seenSignsSchema.default({}),
     readiness: readinessSchema.default([]),
-    told: toldSchema.optional(),
+    told: shownSchema.optional(),
   })
   .strict()
   .refine(
@@ -95,6 +95,6 @@ export const checkSchema = checkInputSchema.extend({
 export type Grip = z.infer<typeof gripSchema>;
 export type CheckInput = z.infer<typeof checkInputSchema>;
 export type Check = z.infer<typeof checkSchema>;
-export type Told = z.infer<typeof toldSchema>;
+export type Shown = z.infer<typeof shownSchema>;
 export type Readiness = z.infer<typeof readinessSchema>;
 export type SeenSigns = z.infer<typeof seenSignsSchema>;

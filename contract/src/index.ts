@@ -13,7 +13,7 @@ export * from './issueWords';
 export * from './lenientArray';
 export * from './lessonLog';
 export * from './lesson';
-export * from './letter';
+export * from './report';
 export * from './measureSchema';
 export * from './opBalanceFile';
 export * from './opJudgeFile';

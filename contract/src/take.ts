@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
 import { STROKE_CHANNELS } from '@open-palm/core/stroke/series';
-import { instantSchema, positiveDoubtSchema, secondsSchema, valueSchema } from './bounds';
+import { instantSchema, positiveSdSchema, secondsSchema, valueSchema } from './bounds';
 import { idSchema } from './ids';
 import { lenientArray } from './lenientArray';
 
@@ -15,7 +15,7 @@ export const strokeSeriesSchema = z
   .object({
     timesS: z.array(secondsSchema).max(MOST_FRAMES, `at most ${MOST_FRAMES} frames`).readonly(),
     channels: z.partialRecord(z.enum(STROKE_CHANNELS), values),
-    noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), positiveDoubtSchema).optional(),
+    noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), positiveSdSchema).optional(),
     bridgedS: z.number().positive().max(10_000_000).optional(),
   })
   .strict()

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
-import { nameSchema, positiveDoubtSchema, valueSchema } from './bounds';
+import { nameSchema, positiveSdSchema, valueSchema } from './bounds';
 
 /** What a person answered by eye: that it is good, a category, or a value with the doubt of an eye. */
 export const tapSchema = z
@@ -9,7 +9,7 @@ export const tapSchema = z
     answer: z.discriminatedUnion('kind', [
       z.object({ kind: z.literal('fine') }).strict(),
       z.object({ kind: z.literal('category'), category: nameSchema }).strict(),
-      z.object({ kind: z.literal('value'), value: valueSchema, sd: positiveDoubtSchema }).strict(),
+      z.object({ kind: z.literal('value'), value: valueSchema, sd: positiveSdSchema }).strict(),
     ]),
     place: z.enum(PLACES).optional(),
   })

@@ -4,12 +4,12 @@ import type { Hold } from '../holds';
 import { InputError, type Issue } from '../issue';
 import { pathOf, type Capture, type MeasureId, type PointName, type Side } from '../measure';
 import priors from './data/handPriors.json' with { type: 'json' };
-import { agreementOf, nameOf, type MisplacedPoint } from './agreement';
+import { fitConsistency, nameOf, type MisplacedPoint } from './fitConsistency';
 import { apartDeg } from './camera/nominalCamera';
 import { missingBowMarks, seenPicture, type FitFacts } from './fitInput';
 import { FitProblem } from './fitProblem';
 import type { FitState } from './fitState';
-import { pointsOf, withDoubts, type FittedValue } from './fitDoubt';
+import { pointsOf, withUncertainty, type FittedValue } from './fitUncertainty';
 import { FITTED_JOINTS, FITTED_MEASURES, type FittedJoint } from './fittedMeasures';
 import type { Minimum } from './minimise/levenbergMarquardt';
 import { atOnce, searchMinima, type InSteps, type SearchEffort } from './searchMinima';
@@ -83,7 +83,7 @@ export function* fitHoldInSteps(
     );
     const problem = new FitProblem(pictures, facts);
     const minima = yield* searchMinima(problem, effort);
-    const agreement = agreementOf(captures, facts, problem, minima[0]!);
+    const agreement = fitConsistency(captures, facts, problem, minima[0]!);
     if (agreement.kind === 'agree') return fitted(captures, problem, minima, misplaced);
     if (agreement.kind !== 'misplaced') throw new InputError([issueOf(agreement)]);
     misplaced.push(agreement.at);
@@ -154,8 +154,8 @@ function fitted(
   const isAmbiguous = apart === null || apart < APART_ENOUGH_DEG;
   return {
     side: captures[0]!.side,
-    joints: withDoubts(problem, minima, FITTED_JOINTS, isAmbiguous),
-    measures: withDoubts(problem, minima, FITTED_MEASURES, isAmbiguous),
+    joints: withUncertainty(problem, minima, FITTED_JOINTS, isAmbiguous),
+    measures: withUncertainty(problem, minima, FITTED_MEASURES, isAmbiguous),
     pointsMm: pointsOf(problem, state),
     residuals: problem
       .misfits(state)

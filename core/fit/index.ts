@@ -1,7 +1,7 @@
 export * from './fitHold';
-export type { FittedValue } from './fitDoubt';
+export type { FittedValue } from './fitUncertainty';
 export type { FittedJoint } from './fittedMeasures';
-export type { MisplacedPoint } from './agreement';
+export type { MisplacedPoint } from './fitConsistency';
 export type { SecondView } from './secondView';
 export * from './fitLook';
 export { atOnce, type InSteps } from './searchMinima';

@@ -7,7 +7,7 @@ export const BOW_KINDS = ['violin', 'cello', 'french-bass', 'german-bass'] as co
 const finite = z.number();
 
 /** What a default rests on; `own` is the teacher's own eye. */
-export const standingSchema = z.union([
+export const evidenceSchema = z.union([
   z.literal('practice'),
   z.literal('memory'),
   z.literal('own'),
@@ -54,7 +54,7 @@ const checkpointSchema = z.union([
         .partial()
         .strict()
         .optional(),
-      standing: standingSchema,
+      standing: evidenceSchema,
     })
     .strict()
     .refine(
@@ -165,5 +165,5 @@ export type HoldSetting = z.infer<typeof settingSchema>;
 export type Range = z.infer<typeof rangeSchema>;
 export type Allowed = z.infer<typeof allowedSchema>;
 export type Band = Range | Allowed;
-export type Standing = z.infer<typeof standingSchema>;
+export type Evidence = z.infer<typeof evidenceSchema>;
 export type NotApplicableReason = (typeof NOT_APPLICABLE_REASONS)[number];

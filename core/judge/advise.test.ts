@@ -3,7 +3,7 @@ import { adaptHold, holdById } from '../holds';
 import { measureCheck, type Context, type Tap } from '../measure';
 import { advise, type Advice, type AdviceFacts } from './advise';
 import { findingsOf, type Finding } from './findings';
-import type { JudgeNumbers } from './judgeSchema';
+import type { DiagnosisNumbers } from './judgeSchema';
 import { CAUSES, NUMBERS } from './knowledge';
 
 const seen = (...signs: string[]): Finding[] =>
@@ -231,7 +231,7 @@ describe.each(CASES)('%s', (_name, holdId, findings, check, more = {}) => {
     fc.assert(
       fc.property(fc.array(by, { minLength: 10, maxLength: 10 }), (f) => {
         const [a, b, c, d] = NUMBERS.linkByRank;
-        const numbers: JudgeNumbers = {
+        const numbers: DiagnosisNumbers = {
           ...NUMBERS,
           linkByRank: [p(a, f[0]!), p(b, f[1]!), p(c, f[2]!), p(d, f[3]!)],
           leak: p(NUMBERS.leak, f[4]!),

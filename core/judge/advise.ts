@@ -2,8 +2,8 @@ import type { Hold } from '../holds';
 import type { Context } from '../measure';
 import { contradictionsIn, withoutContradictions } from './contradictions';
 import type { Finding } from './findings';
-import { rankCauses, type RankedCause, type StudentPriors } from './judgeFindings';
-import type { Contradiction, JudgeNumbers } from './judgeSchema';
+import { rankCauses, type RankedCause, type StudentPriors } from './diagnose';
+import type { Contradiction, DiagnosisNumbers } from './judgeSchema';
 import { NUMBERS, SIGNS } from './knowledge';
 import { holdNetwork } from './network';
 import { posteriors } from './noisyOr';
@@ -24,7 +24,7 @@ export interface AdviceFacts extends AskFacts {
   asks?: boolean;
   /** At most so many things: two in a lesson, four in a letter. */
   most?: number;
-  numbers?: JudgeNumbers;
+  numbers?: DiagnosisNumbers;
 }
 
 export type Advice = {

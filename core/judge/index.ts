@@ -5,7 +5,7 @@ export * from './cueLadder';
 export * from './cuesOf';
 export * from './drillsOf';
 export * from './findings';
-export * from './judgeFindings';
+export * from './diagnose';
 export * from './judgeSchema';
 export * from './knowledge';
 export * from './measureOfCause';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BOW_KINDS, standingSchema } from '../holds';
+import { BOW_KINDS, evidenceSchema } from '../holds';
 import { CONTEXTS, MEASURE_IDS } from '../measure';
 
 /** Parts of the body and the bow that a cause sits in; severity goes by them. */
@@ -80,7 +80,7 @@ export const signSchema = z
     cues: z.array(z.string()).min(1),
     /** Signs that rest on the same point: one bad mark must not look like several faults. */
     group: z.string(),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 
@@ -100,7 +100,7 @@ export const cueSchema = z
     onlyFor: z.array(z.string()).min(1).optional(),
     /** Which way it moves a measure: never the way that is wrong already. */
     moves: z.partialRecord(measureId, z.enum(['up', 'down'])).optional(),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 
@@ -124,7 +124,7 @@ export const causeSchema = z
     /** The ladder of cues: the first one that fits is said first. Their words lie in the strings catalogues. */
     cues: z.array(z.string()).min(3),
     drills: z.array(z.string()),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 
@@ -139,7 +139,7 @@ export const oppositesSchema = z
     one: seenAtSchema,
     other: seenAtSchema,
     becomes: z.string(),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 
@@ -152,13 +152,13 @@ export const drillSchema = z
     loadsLittleFinger: z.boolean(),
     /** Whether the bow may fall: then it is done over something soft. */
     overSoft: z.literal(true).optional(),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 
 /** Two signs that cannot both be: which of them was seen is asked, and until then neither counts. */
 export const contradictionSchema = z
-  .object({ signs: z.tuple([z.string(), z.string()]), standing: standingSchema })
+  .object({ signs: z.tuple([z.string(), z.string()]), standing: evidenceSchema })
   .strict();
 
 const probability = z.number().min(0).max(1);
@@ -185,7 +185,7 @@ export const numbersSchema = z
     surelyFrom: probability,
     /** What a question must bring at least to be asked. */
     leastGain: probability,
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 
@@ -198,4 +198,4 @@ export type Cause = z.infer<typeof causeSchema>;
 export type Cue = z.infer<typeof cueSchema>;
 export type Opposites = z.infer<typeof oppositesSchema>;
 export type Drill = z.infer<typeof drillSchema>;
-export type JudgeNumbers = z.infer<typeof numbersSchema>;
+export type DiagnosisNumbers = z.infer<typeof numbersSchema>;

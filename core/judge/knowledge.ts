@@ -21,7 +21,7 @@ import {
   type Contradiction,
   type Cue,
   type Drill,
-  type JudgeNumbers,
+  type DiagnosisNumbers,
   type Opposites,
   type Sign,
 } from './judgeSchema';
@@ -48,7 +48,7 @@ export const CONTRADICTIONS: readonly Contradiction[] = z
   .array(contradictionSchema)
   .parse(contradictions);
 
-export const NUMBERS: JudgeNumbers = numbersSchema.parse(numbers);
+export const NUMBERS: DiagnosisNumbers = numbersSchema.parse(numbers);
 
 /** The causes that a hold can have, by the bow that it holds. */
 export const causesOf = ({ bow }: Pick<Hold, 'bow'>): readonly Cause[] =>

@@ -1,10 +1,10 @@
 import type { Hold } from '../holds';
 import type { Finding } from './findings';
-import type { Cause, JudgeNumbers } from './judgeSchema';
+import type { Cause, DiagnosisNumbers } from './judgeSchema';
 import { causesOf, EXCLUSIVE } from './knowledge';
 import type { NoisyOr } from './noisyOr';
 import { priorOf } from './priors';
-import type { StudentPriors } from './judgeFindings';
+import type { StudentPriors } from './diagnose';
 
 /** A hold's causes as a network, with what was seen of their signs. */
 export interface HoldNetwork {
@@ -22,7 +22,7 @@ export function holdNetwork(
   findings: readonly Finding[],
   hold: Pick<Hold, 'bow'>,
   { history = {}, age = null }: StudentPriors,
-  numbers: JudgeNumbers,
+  numbers: DiagnosisNumbers,
 ): HoldNetwork {
   const causes = causesOf(hold);
   const linkOf = (cause: Cause, sign: string) => {

@@ -2,8 +2,8 @@ import type { Hold } from '../holds';
 import type { Context } from '../measure';
 import { areOpposite, fittingCues } from './cuesOf';
 import { drillsOf } from './drillsOf';
-import { PARTS, type Cause, type JudgeNumbers, type Part } from './judgeSchema';
-import type { RankedCause } from './judgeFindings';
+import { PARTS, type Cause, type DiagnosisNumbers, type Part } from './judgeSchema';
+import type { RankedCause } from './diagnose';
 import { CUES, EXCLUSIVE, SIGNS } from './knowledge';
 
 /** One thing to work on: what was seen, why probably, what to say, what to practise. */
@@ -25,7 +25,7 @@ export interface Point {
 export interface PointFacts {
   hold: Pick<Hold, 'bow' | 'checkpoints' | 'tests'>;
   context: Context;
-  numbers: JudgeNumbers;
+  numbers: DiagnosisNumbers;
 }
 
 const SIGN = new Map(SIGNS.map((sign) => [sign.id, sign]));

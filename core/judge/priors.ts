@@ -1,5 +1,5 @@
 import type { Hold } from '../holds';
-import type { AgeBand, Cause, JudgeNumbers } from './judgeSchema';
+import type { AgeBand, Cause, DiagnosisNumbers } from './judgeSchema';
 
 /** How often a cause was the one, out of the checks in which it could have been. */
 export interface CauseHistory {
@@ -28,7 +28,7 @@ export function priorOf(
   { id, commonestOn, commonerAt }: Cause,
   { bow }: Pick<Hold, 'bow'>,
   student: { history: Readonly<Record<string, CauseHistory>>; age: AgeBand | null },
-  { prior, priorOfCommonest, priorOfCommonerAtAge, pseudoChecks }: JudgeNumbers,
+  { prior, priorOfCommonest, priorOfCommonerAtAge, pseudoChecks }: DiagnosisNumbers,
 ): number {
   const usual = Math.max(
     prior,

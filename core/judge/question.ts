@@ -1,6 +1,6 @@
 import type { Level } from '../practice';
 import { fittingCues } from './cuesOf';
-import { rankCauses, type RankedCause } from './judgeFindings';
+import { rankCauses, type RankedCause } from './diagnose';
 import { SIGNS } from './knowledge';
 import type { HoldNetwork } from './network';
 import { MOST_BY_SUBSETS, subsetSum } from './subsetSum';

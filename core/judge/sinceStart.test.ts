@@ -1,6 +1,6 @@
 import { holdById } from '../holds';
 import type { Finding } from './findings';
-import { judgeFindings } from './judgeFindings';
+import { diagnose } from './diagnose';
 import { signsSinceStart, sinceStart } from './sinceStart';
 
 const finding = (sign: string, present: boolean): Finding => ({ sign, present, group: sign });
@@ -20,7 +20,7 @@ describe('the end of a lesson against its start', () => {
   it('makes of a good start and a tense end a case of stamina, with no placement cue', () => {
     const good = [finding('thumbStraight', false), finding('wristHigh', false)];
     const tense = [finding('thumbStraight', true), finding('wristHigh', true)];
-    const judgement = judgeFindings(sinceStart(good, tense), holdById('violin-shallow'));
+    const judgement = diagnose(sinceStart(good, tense), holdById('violin-shallow'));
     expect(judgement.map(({ cause }) => cause.id)).toEqual(['stamina']);
   });
 

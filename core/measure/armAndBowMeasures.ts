@@ -1,6 +1,6 @@
 import { bowSkewDeg, mmPerPixel } from '../bow';
 import { flexion2d } from '../hand';
-import { pointAt } from './figure';
+import { pointAt } from './geometry';
 import type { MeasureSpec } from './measureSpec';
 
 export const ELBOW_LEVELS = ['dropped', 'level', 'raised'] as const;

@@ -1,12 +1,12 @@
 import { holdById } from '../holds';
 import { nearestWithin, sortedAlong } from './categories';
-import type { Figure } from './figure';
-import { categoryVerdict, judgeCategory } from './judge';
+import type { Geometry } from './geometry';
+import { categoryVerdict, categoryMeasure } from './withVerdict';
 import { measureCapture } from './measureCapture';
 import { sampleCapture } from './sampleCapture';
 import { levelCapture, withPoint } from './testing/levelCapture';
 
-const figure = {} as Figure;
+const figure = {} as Geometry;
 const PLACES = ['off', 'top', 'over'];
 const along = sortedAlong(
   () => 0,
@@ -99,7 +99,7 @@ describe('judgeCategory', () => {
       unit: 'category',
       categories: PLACES,
     } as const;
-    const judged = judgeCategory(spec, [0, 0.9, 0.1], null);
+    const judged = categoryMeasure(spec, [0, 0.9, 0.1], null);
     expect(judged).toMatchObject({ value: 'top', probability: 0.9, verdict: 'none' });
     expect(judged.shares).toEqual([
       { name: 'top', probability: 0.9 },

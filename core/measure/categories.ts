@@ -1,14 +1,14 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
-import type { Figure } from './figure';
+import type { Geometry } from './geometry';
 
 /** How a picture sorts into categories: readings with a doubt each, and what they make of every category. */
 export interface CategoryRule {
   /** Numbers that decide, smooth in the points. */
-  readings: readonly ((figure: Figure) => number)[];
+  readings: readonly ((figure: Geometry) => number)[];
   /** How probable each category is, in the spec's order, when the readings are normal about these values. */
-  shares: (readings: readonly number[], sds: readonly number[], figure: Figure) => number[];
+  shares: (readings: readonly number[], sds: readonly number[], figure: Geometry) => number[];
   /** The category of exact readings: its place in the spec's list. */
-  at: (readings: readonly number[], figure: Figure) => number;
+  at: (readings: readonly number[], figure: Geometry) => number;
 }
 
 /**
@@ -17,8 +17,8 @@ export interface CategoryRule {
  * @param starts where each category begins, ascending; the first begins at −Infinity
  */
 export function sortedAlong(
-  reading: (figure: Figure) => number,
-  starts: (figure: Figure) => readonly number[],
+  reading: (figure: Geometry) => number,
+  starts: (figure: Geometry) => readonly number[],
 ): CategoryRule {
   return {
     readings: [reading],
@@ -38,7 +38,7 @@ export function sortedAlong(
  * @param distances signed; one category each
  */
 export function nearestWithin(
-  distances: readonly ((figure: Figure) => number)[],
+  distances: readonly ((figure: Geometry) => number)[],
   reach: number,
 ): CategoryRule {
   return {

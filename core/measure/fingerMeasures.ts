@@ -2,7 +2,7 @@ import { FERRULE_REACH_MM, FERRULE_X_MM, placeOnStick } from '../bow';
 import { FINGER_CHAIN, FINGERS, naturalGapMm, YARDSTICK_SD_SHARE, type Finger } from '../hand';
 import { nearestWithin } from './categories';
 import { PARALLAX_SD_U, type Contact } from './contactDepth';
-import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS, type Figure } from './figure';
+import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS, type Geometry } from './geometry';
 import type { MeasureId } from './measureIds';
 import { contactPoints, type MeasureSpec, type NumberSpec } from './measureSpec';
 
@@ -54,7 +54,7 @@ export const pipMeasure = (
 const isAtStick = (contact: Contact) => Math.abs(contact.dMm) <= STICK_REACH_MM;
 
 /** Where a finger is along the stick; NaN for one that is not at the stick. */
-function fingerPlace(figure: Figure, finger: Finger): number {
+function fingerPlace(figure: Geometry, finger: Finger): number {
   const contact = contactOf(figure, finger);
   return isAtStick(contact) ? contact.xMm : NaN;
 }
@@ -83,7 +83,7 @@ const gapRatioMeasure = (
   id: MeasureId,
   [nearer, farther]: readonly [Finger, Finger],
 ): NumberSpec => {
-  const naturalMm = (figure: Figure): number => {
+  const naturalMm = (figure: Geometry): number => {
     if (!figure.relaxed) return NaN;
     const depth = (finger: Finger) => ({ finger, u: contactOf(figure, finger).u });
     return naturalGapMm(figure.relaxed, figure.middleFingerMm, depth(nearer), depth(farther));
@@ -130,7 +130,7 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     points: [...STICK_POINTS, 'indexTip', 'middleTip', 'ringTip', 'littleTip'],
     categories: [...FINGERS, 'none'],
     rule: nearestWithin(
-      FINGERS.map((finger) => (figure: Figure) => {
+      FINGERS.map((finger) => (figure: Geometry) => {
         const tip = pointAt(figure, FINGER_CHAIN[finger][3]);
         return placeOnStick(axisOf(figure), tip).xMm - FERRULE_X_MM;
       }),

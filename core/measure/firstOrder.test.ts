@@ -2,9 +2,9 @@ import { UNKNOWN_HAND } from '../hand';
 import { holdById } from '../holds';
 import { seededNormal } from '../stats';
 import type { Capture, PointName } from './capture';
-import { figureOf, type Figure } from './figure';
+import { geometryOf, type Geometry } from './geometry';
 import { firstOrderSds } from './firstOrder';
-import { figureFacts, measureCapture } from './measureCapture';
+import { geometryFacts, measureCapture } from './measureCapture';
 import type { NumberMeasure } from './measures';
 import { levelCapture, PX_PER_MM } from './testing/levelCapture';
 
@@ -35,13 +35,13 @@ describe('first-order doubt', () => {
   it('of a distance is the two clicks and the scale, as worked by hand', () => {
     const capture = levelCapture();
     const read: PointName[] = ['frogFront', 'frogBack', 'indexTip', 'littleTip'];
-    const value = ({ points: p, frogLengthMm }: Figure) => {
+    const value = ({ points: p, frogLengthMm }: Geometry) => {
       const px = Math.hypot(p.frogFront!.x - p.frogBack!.x, p.frogFront!.y - p.frogBack!.y);
       return ((p.indexTip!.x - p.littleTip!.x) * frogLengthMm) / px;
     };
     const [sd] = firstOrderSds(
       [{ value, points: read }],
-      figureOf(capture, figureFacts(hold, UNKNOWN_HAND)),
+      geometryOf(capture, geometryFacts(hold, UNKNOWN_HAND)),
       capture,
       0,
     );

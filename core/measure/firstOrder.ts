@@ -1,5 +1,5 @@
 import { POINT_NAMES, type Capture, type PointName } from './capture';
-import { moved, type Figure } from './figure';
+import { moved, type Geometry } from './geometry';
 
 /** Half the step of the central difference, px and mm: small against a click, large against rounding. */
 const STEP = 0.01;
@@ -7,7 +7,7 @@ const STEP = 0.01;
 /** Something computed from a figure, with the points that it reads. */
 export interface Computed {
   points: readonly PointName[];
-  value: (figure: Figure) => number;
+  value: (figure: Geometry) => number;
 }
 
 /**
@@ -21,7 +21,7 @@ export interface Computed {
  */
 export function firstOrderSds(
   computed: readonly Computed[],
-  figure: Figure,
+  figure: Geometry,
   capture: Capture,
   middleFingerSdMm: number,
 ): number[] {

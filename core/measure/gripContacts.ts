@@ -3,8 +3,8 @@ import { FINGERS, UNKNOWN_HAND, type Finger } from '../hand';
 import type { Hold } from '../holds';
 import type { Capture } from './capture';
 import type { Contact } from './contactDepth';
-import { axisOf, contactOf, figureOf, pointAt, STICK_POINTS } from './figure';
-import { figureFacts } from './measureCapture';
+import { axisOf, contactOf, geometryOf, pointAt, STICK_POINTS } from './geometry';
+import { geometryFacts } from './measureCapture';
 import { contactPoints } from './measureSpec';
 import { hairTurn, type View } from './view';
 
@@ -23,7 +23,7 @@ const THUMB_VIEWS: readonly View[] = ['thumb-side', 'player-eye'];
  * @param capture free of issues
  */
 export function gripContacts(capture: Capture, hold: Hold): GripContacts {
-  const figure = figureOf(capture, figureFacts(hold, UNKNOWN_HAND));
+  const figure = geometryOf(capture, geometryFacts(hold, UNKNOWN_HAND));
   const seen = (names: readonly (keyof Capture['points'])[]) =>
     hairTurn(capture.view, capture.side) !== null && names.every((name) => capture.points[name]);
   const fingers = {} as GripContacts['fingers'];

@@ -24,4 +24,4 @@ export * from './taps';
 export * from './verdict';
 export * from './view';
 export * from './viewpoint';
-export { figureOf } from './figure';
+export { geometryOf } from './geometry';

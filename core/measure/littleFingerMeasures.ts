@@ -1,6 +1,6 @@
 import { placeOnStick } from '../bow';
 import { sortedAlong } from './categories';
-import { axisOf, flexionOf, pointAt, STICK_POINTS, type Figure } from './figure';
+import { axisOf, flexionOf, pointAt, STICK_POINTS, type Geometry } from './geometry';
 import { depthMeasure, pipMeasure, STICK_REACH_MM } from './fingerMeasures';
 import type { MeasureSpec } from './measureSpec';
 
@@ -18,7 +18,7 @@ const OVER_FROM_MM = 3;
 const UNDER_REACH_MM = 5;
 
 /** Where each place begins, mm off the axis toward the hair, in the order of `LITTLE_PLACES`. */
-function placeStarts({ handAbove, section }: Figure): readonly number[] {
+function placeStarts({ handAbove, section }: Geometry): readonly number[] {
   if (handAbove) return [-Infinity, -STICK_REACH_MM, OVER_FROM_MM, Infinity, Infinity];
   const flatFrom = section.stickRadiusMm;
   return [-Infinity, flatFrom, flatFrom, flatFrom, section.frogUndersideMm - UNDER_REACH_MM];

@@ -3,16 +3,16 @@ import { UNKNOWN_HAND, type HandFacts } from '../hand';
 import { bandFor, type Hold } from '../holds';
 import type { Capture, Context } from './capture';
 import { CATALOGUE } from './catalogue';
-import { figureOf, type Figure, type FigureFacts } from './figure';
+import { geometryOf, type Geometry, type GeometryFacts } from './geometry';
 import { firstOrderSds, type Computed } from './firstOrder';
 import { boneTilts, retakeFor } from './foreshortening';
-import { asFlatTells, judgeCategory, judgeNumber } from './judge';
+import { asFlatTells, categoryMeasure, numberMeasure } from './withVerdict';
 import type { CategorySpec, MeasureSpec, NumberSpec } from './measureSpec';
 import type { Breakdown, NotMeasured } from './measures';
 import { blindReason, viewsOf } from './sights';
 
 /** What a hold and a hand say about every figure of them. */
-export const figureFacts = (hold: Hold, hand: HandFacts): FigureFacts => ({
+export const geometryFacts = (hold: Hold, hand: HandFacts): GeometryFacts => ({
   handAbove: hold.hand === 'over',
   section: BOW_SECTIONS[hold.bow],
   hand,
@@ -32,7 +32,7 @@ export function measureCapture(
   context?: Context | null,
   hand: HandFacts = UNKNOWN_HAND,
 ): Breakdown {
-  const figure = figureOf(capture, figureFacts(hold, hand));
+  const figure = geometryOf(capture, geometryFacts(hold, hand));
   const notMeasured: NotMeasured[] = [];
   const specs: (NumberSpec | CategorySpec)[] = [];
   for (const spec of CATALOGUE) {
@@ -49,7 +49,7 @@ export function measureCapture(
     const values = readings[i]!.map(({ value }) => value(figure));
     const band = bandFor(hold, spec.id, context);
     if (spec.kind === 'category') {
-      return judgeCategory(spec, spec.rule.shares(values, own, figure), band);
+      return categoryMeasure(spec, spec.rule.shares(values, own, figure), band);
     }
     const sd = Math.hypot(own[0]!, viewSdOf(spec, values[0]!));
     if (!Number.isFinite(values[0]! + sd)) {
@@ -59,7 +59,7 @@ export function measureCapture(
       return [];
     }
     const retake = retakeFor(capture.view, spec.bones, tilts);
-    return asFlatTells(spec, judgeNumber(spec, values[0]!, sd, band, retake));
+    return asFlatTells(spec, numberMeasure(spec, values[0]!, sd, band, retake));
   });
   return { measures, notMeasured };
 }
@@ -76,7 +76,7 @@ function readingsOf(spec: NumberSpec | CategorySpec): Computed[] {
 /** Why a measure has no value in this picture; null when it has one. */
 function whyNot(
   spec: MeasureSpec,
-  figure: Figure,
+  figure: Geometry,
   capture: Capture,
   hold: Hold,
 ): NotMeasured | null {

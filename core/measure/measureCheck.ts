@@ -3,7 +3,7 @@ import { bandFor, type Band, type Hold } from '../holds';
 import { placeOf, type Capture, type Context } from './capture';
 import { CATALOGUE, specOf } from './catalogue';
 import type { FittedNumber, LookFit } from './fittedSource';
-import { judgeNumber } from './judge';
+import { numberMeasure } from './withVerdict';
 import { measureCapture } from './measureCapture';
 import { MEASURE_IDS, PLACES, type MeasureId, type Place } from './measureIds';
 import type { Breakdown, MergedMeasure, NotMeasured, NumberMeasure } from './measures';
@@ -100,7 +100,7 @@ export function measureCheck(
 function fittedMeasure({ id, value, sd }: FittedNumber, band: Band | null): NumberMeasure {
   const spec = specOf(id);
   const joint = spec.kind === 'number' && spec.joint ? { joint: spec.joint } : {};
-  return judgeNumber({ ...spec, ...joint }, value, sd, band);
+  return numberMeasure({ ...spec, ...joint }, value, sd, band);
 }
 
 const rankOf = (spec: MeasureSpec, view: View): number =>
@@ -118,7 +118,7 @@ function rangesOf(merged: readonly MergedMeasure[], hold: Hold): MergedMeasure[]
     if (!has('heel') || !has('point')) return [];
     const sorted = along.map(({ measure }) => measure).sort((a, b) => a.value - b.value);
     const [least, most] = [sorted[0]!, sorted.at(-1)!];
-    const measure = judgeNumber(
+    const measure = numberMeasure(
       spec,
       most.value - least.value,
       Math.hypot(most.sd, least.sd),

@@ -1,7 +1,7 @@
 import { FINGER_CHAIN, type Finger, type HandPointName, type JointKind } from '../hand';
 import type { PointName } from './capture';
 import type { CategoryRule } from './categories';
-import { STICK_POINTS, type Figure } from './figure';
+import { STICK_POINTS, type Geometry } from './geometry';
 import type { Family, MeasureId, Unit } from './measureIds';
 import type { SightName } from './sights';
 
@@ -24,7 +24,7 @@ interface PictureSpec extends SpecBase {
 export interface NumberSpec extends PictureSpec {
   kind: 'number';
   /** NaN says that the thing is not there to be measured (a gap beside a finger that is off the stick). */
-  value: (figure: Figure) => number;
+  value: (figure: Geometry) => number;
   /** SD that the view adds on top of the points' own, in the measure's unit. */
   viewSd?: number;
   /** The same as a share of the value. */
@@ -34,7 +34,7 @@ export interface NumberSpec extends PictureSpec {
   /** Set for joint angles, which are checked against what a joint can do. */
   joint?: JointKind;
   /** Set for what is compared with the student's relaxed hand: whether that hand has what it is compared with. */
-  hasRelaxed?: (figure: Figure) => boolean;
+  hasRelaxed?: (figure: Geometry) => boolean;
 }
 
 /** A measure that sorts into categories. */

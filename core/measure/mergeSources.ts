@@ -1,6 +1,6 @@
 import type { Band } from '../holds';
 import { specOf } from './catalogue';
-import { asFlatTells, judgeCategory, judgeNumber } from './judge';
+import { asFlatTells, categoryMeasure, numberMeasure } from './withVerdict';
 import { categoriesOf } from './measureSpec';
 import type { CategoryMeasure, Measure, NumberMeasure, Source } from './measures';
 import { SURE } from './verdict';
@@ -109,7 +109,7 @@ function weighed(numbers: readonly NumberMeasure[], band: Band | null): NumberMe
   const spec = specOf(numbers[0]!.id);
   const { retake } = numbers[0]!;
   const joint = spec.kind === 'number' && spec.joint ? { joint: spec.joint } : {};
-  return judgeNumber({ ...spec, ...joint }, value, 1 / Math.sqrt(total), band, retake);
+  return numberMeasure({ ...spec, ...joint }, value, 1 / Math.sqrt(total), band, retake);
 }
 
 /** Independent looks at the same category: their probabilities multiply. */
@@ -120,7 +120,7 @@ function pooled(looks: readonly CategoryMeasure[], band: Band | null): CategoryM
     looks.reduce((product, { shares }) => product * (shareOf(shares, name) + IMPOSSIBLE), 1),
   );
   const total = products.reduce((sum, p) => sum + p, 0);
-  return judgeCategory(
+  return categoryMeasure(
     { ...spec, categories },
     products.map((p) => p / total),
     band,

@@ -3,9 +3,9 @@ import { bandFor, type Hold } from '../holds';
 import { seededNormal } from '../stats';
 import { POINT_NAMES, type Capture, type Context } from './capture';
 import { specOf } from './catalogue';
-import { figureOf, moved } from './figure';
-import { judgeCategory } from './judge';
-import { figureFacts, measureCapture, viewSdOf } from './measureCapture';
+import { geometryOf, moved } from './geometry';
+import { categoryMeasure } from './withVerdict';
+import { geometryFacts, measureCapture, viewSdOf } from './measureCapture';
 import type { CategorySpec, NumberSpec } from './measureSpec';
 import type { Breakdown, Measure, NumberMeasure } from './measures';
 import { verdictOf } from './verdict';
@@ -47,9 +47,9 @@ function drawSamples(
   draws: number,
 ): Float64Array[] {
   const normal = seededNormal(seedOf(capture));
-  const facts = figureFacts(hold, hand);
-  const figure = figureOf(capture, facts);
-  const home = figureOf(capture, facts);
+  const facts = geometryFacts(hold, hand);
+  const figure = geometryOf(capture, facts);
+  const home = geometryOf(capture, facts);
   // Only what a picture shows is measured here, so every spec is one of the two kinds that read points.
   const specs = measures.map(({ id }) => specOf(id) as NumberSpec | CategorySpec);
   const marked = POINT_NAMES.flatMap((name) => {
@@ -92,7 +92,7 @@ function fromSamples(
     const spec = specOf(measure.id) as CategorySpec;
     const shares = spec.categories.map(() => 0);
     for (const sample of samples) shares[sample]! += 1 / samples.length;
-    return judgeCategory(spec, shares, band);
+    return categoryMeasure(spec, shares, band);
   }
   if (measure.kind !== 'number') return measure;
   return judgedBySamples(measure, samples);

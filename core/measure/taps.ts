@@ -2,7 +2,7 @@ import { bandFor, type Hold } from '../holds';
 import type { Issue } from '../issue';
 import type { Context } from './capture';
 import { specOf } from './catalogue';
-import { judgeCategory, judgeNumber } from './judge';
+import { categoryMeasure, numberMeasure } from './withVerdict';
 import type { MeasureId, Place } from './measureIds';
 import { categoriesOf } from './measureSpec';
 import type { Measure } from './measures';
@@ -37,12 +37,12 @@ export function tapMeasure({ measure: id, answer }: Tap, hold: Hold, at?: Contex
     case 'fine':
       return { kind: 'looked', id, family, unit, verdict: band ? 'in' : 'none' };
     case 'value':
-      return judgeNumber({ ...spec, ...jointOf(id) }, answer.value, answer.sd, band);
+      return numberMeasure({ ...spec, ...jointOf(id) }, answer.value, answer.sd, band);
     case 'category': {
       const categories = categoriesOf(spec);
       const other = (1 - CATEGORY_BY_EYE) / (categories.length - 1);
       const shares = categories.map((name) => (name === answer.category ? CATEGORY_BY_EYE : other));
-      return judgeCategory({ ...spec, categories }, shares, band);
+      return categoryMeasure({ ...spec, categories }, shares, band);
     }
   }
 }

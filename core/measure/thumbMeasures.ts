@@ -1,6 +1,6 @@
 import { placeOnStick } from '../bow';
 import { DEG_PER_RAD } from '../units';
-import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS } from './figure';
+import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS } from './geometry';
 import { contactPoints, type MeasureSpec } from './measureSpec';
 
 /** Breadth of a finger over the middle finger's length. [memory] */

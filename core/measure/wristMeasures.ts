@@ -1,6 +1,6 @@
 import { placeOnStick } from '../bow';
 import { DEG_PER_RAD } from '../units';
-import { axisOf, flexionOf, pointAt, STICK_POINTS } from './figure';
+import { axisOf, flexionOf, pointAt, STICK_POINTS } from './geometry';
 import type { MeasureSpec } from './measureSpec';
 
 /** Lean and height of the knuckles, and the wrist. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { standingSchema } from '../holds';
+import { evidenceSchema } from '../holds';
 import aids from './data/aids.json';
 
 /** Ways of doing without an aid, a little more each. Their words lie in the strings catalogues. */
@@ -20,7 +20,7 @@ export const aidSchema = z
     days: z.number().int().positive(),
     /** From wearing it always to being without. */
     steps: z.array(z.enum(AID_STEPS)).min(1),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict()
   .refine(({ steps }) => steps.at(-1) === 'without', 'the last step is being without');

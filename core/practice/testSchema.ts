@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { standingSchema } from '../holds';
+import { evidenceSchema } from '../holds';
 
 /** How far a student is; some tests are not asked of beginners, and watching first is the habit from advanced on. */
 export const LEVELS = ['beginner', 'intermediate', 'advanced'] as const;
@@ -47,7 +47,7 @@ export const wholeHandTestSchema = z
     fromLevel: z.enum(LEVELS),
     /** Whether it goes well to a beat. */
     metronome: z.boolean(),
-    standing: standingSchema,
+    standing: evidenceSchema,
   })
   .strict();
 

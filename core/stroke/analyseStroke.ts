@@ -7,7 +7,7 @@ import { smoothness, smoothnessFloor } from './smoothness';
 import { STROKE_CHANNELS, type StrokeChannel, type StrokeSeries } from './strokeSeries';
 
 /** A number of a take with its doubt. */
-export interface Told {
+export interface Estimate {
   deg: number;
   sd: number;
 }
@@ -27,11 +27,11 @@ export interface StrokeAnalysis {
   /** Over the whole take; the doubt has what strokes differ by in it. */
   ranges: Partial<Record<StrokeChannel, Range>>;
   /** Wrist flexion near heel, middle and point, where the bow's place is known. */
-  means: Record<Place, Told | null>;
+  means: Record<Place, Estimate | null>;
   /** How far the bow is from square to the string there. */
-  skew: Record<Place, Told | null>;
+  skew: Record<Place, Estimate | null>;
   /** From heel to point: negative is toward extension. */
-  turn: Told | null;
+  turn: Estimate | null;
   /** Mean of the ranges of thumb and little finger. */
   fingers: Range | null;
   /** The wrist's part of wrist and fingers together, 0 to 1. */
@@ -142,7 +142,7 @@ function meanAt(
   even: EvenFrames,
   name: StrokeChannel,
   [from, to]: readonly [number, number],
-): Told | null {
+): Estimate | null {
   const { channels, noiseSd } = even;
   const angles = (channels[name] ?? []).filter((angle, i) => {
     const place = channels.bowPlace?.[i] ?? null;
@@ -154,7 +154,7 @@ function meanAt(
   return { deg, sd: Math.max(1e-6, noiseSd[name] ?? 0) };
 }
 
-const difference = (from: Told | null, to: Told | null): Told | null =>
+const difference = (from: Estimate | null, to: Estimate | null): Estimate | null =>
   from && to && { deg: to.deg - from.deg, sd: Math.hypot(from.sd, to.sd) };
 
 function fingerRange({ thumbIp, littlePip }: StrokeAnalysis['ranges']): Range | null {

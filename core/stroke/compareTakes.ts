@@ -1,10 +1,10 @@
 import type { Place } from '../measure';
-import type { StrokeAnalysis, Told } from './analyseStroke';
+import type { StrokeAnalysis, Estimate } from './analyseStroke';
 
 /** What differs from one take to another, the later minus the earlier; null where one of them does not tell. */
 export interface TakeComparison {
-  range: Told | null;
-  means: Record<Place, Told | null>;
+  range: Estimate | null;
+  means: Record<Place, Estimate | null>;
   steeringShare: number | null;
   /** Only of takes at about the same tempo: smoothness goes with duration. */
   smoothness: number | null;
@@ -33,7 +33,7 @@ export function compareTakes(earlier: StrokeAnalysis, later: StrokeAnalysis): Ta
   };
 }
 
-const changed = (from: Told | null | undefined, to: Told | null | undefined): Told | null =>
+const changed = (from: Estimate | null | undefined, to: Estimate | null | undefined): Estimate | null =>
   from && to ? { deg: to.deg - from.deg, sd: Math.hypot(from.sd, to.sd) } : null;
 
 /** How long its middle stroke is, s. */

@@ -6,15 +6,15 @@ import { buildSync } from 'esbuild';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { demoPicture } from '../support/lookAtHold';
 import { ROOT, startStudio } from '../support/studio';
-import { clipFigures } from './clipBench';
-import { dragTimes, leverTimes } from './dragBench';
+import { clipReadings } from './clipBench';
+import { dragTimes, balanceTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
 import { growthRow, printGrowth } from './growthBench';
 import { quantile, report } from './figures';
-import { serverFigures } from './serverBench';
+import { serverReadings } from './serverBench';
 import { stationTimes, tapCheckSeconds } from './tapBench';
 import { confirmedSeconds, memoryGrowthMb, readySeconds, searchTimes } from './visionBench';
-import { weeksTimes } from './weeksBench';
+import { progressTimes } from './progressBench';
 import { workerTimes } from './workerBench';
 
 const FRAME_MS = 1000 / 60;
@@ -92,7 +92,7 @@ report(
   's',
   20,
 );
-const { readMs, saveMs, memoryMb } = await serverFigures(forServer);
+const { readMs, saveMs, memoryMb } = await serverReadings(forServer);
 await forServer.stop();
 report('hand file with 200 checks, 95th percentile', quantile(readMs, 0.95), 'ms', 20);
 report('hand file with 200 checks, median', quantile(readMs, 0.5), 'ms');
@@ -122,7 +122,7 @@ report('memory of the server after that load, its threads too', load!.memoryMb, 
 report(`working ${rederived!.looks} looks out anew`, rederived!.seconds, 's');
 printGrowth(growth);
 
-const weeksMs = await weeksTimes();
+const weeksMs = await progressTimes();
 report('500 looks: figures painted after their data, median', quantile(weeksMs, 0.5), 'ms', 300);
 report('the same, longest', quantile(weeksMs, 1), 'ms', 300);
 
@@ -145,7 +145,7 @@ report('dragging, move to painted frame, median', quantile(painted, 0.5), 'ms', 
 report('dragging, move to painted frame, 95th percentile', quantile(painted, 0.95), 'ms');
 
 const forLever = await startStudio();
-const lever = await leverTimes(forLever);
+const lever = await balanceTimes(forLever);
 await forLever.stop();
 report(
   `a finger on the lever, move to changed page, median of ${lever.work.length}`,
@@ -181,7 +181,7 @@ report(
   400,
 );
 report('the same, longest (searched all round)', Math.max(...searchMs), 'ms', 1000);
-const clip = await clipFigures(forVision);
+const clip = await clipReadings(forVision);
 report('a clip of ten seconds, machine time to its curve', clip.seconds, 's', 30);
 report('page while it is read, most', clip.mostMb, 'MB', 300);
 report('page before it was opened', clip.beforeMb, 'MB');

@@ -17,7 +17,7 @@ const GIVING_BACK_MS = 3000;
 const LOOK_EVERY_MS = 250;
 
 /** What a ten-second clip costs. */
-export interface ClipFigures {
+export interface ClipReadings {
   /** Machine time from the chosen file to frames to be marked, and from the last mark to the curve, s. */
   seconds: number;
   /** Memory of the page's process, not shared with others: before, at most meanwhile, and once the screen was left, MB. */
@@ -27,7 +27,7 @@ export interface ClipFigures {
 }
 
 /** Reads the demo's ten-second clip to its curve, then leaves the screen. */
-export async function clipFigures(studio: RunningStudio): Promise<ClipFigures> {
+export async function clipReadings(studio: RunningStudio): Promise<ClipReadings> {
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
   await asUsedBefore(page);

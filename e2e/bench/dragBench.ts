@@ -50,7 +50,7 @@ export async function dragTimes(studio: RunningStudio): Promise<DragTimes> {
 }
 
 /** Drags the index along the stick of a bow as a lever, with every number and chart following. */
-export async function leverTimes(studio: RunningStudio): Promise<DragTimes> {
+export async function balanceTimes(studio: RunningStudio): Promise<DragTimes> {
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
   const page = await browser.newPage({
     viewport: { width: 390, height: 844 },

@@ -1,7 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
 import { quantile } from './figures';
 import { grownStudio, rederiveSeconds, type GrownStudio } from './grownStudio';
-import { saveFigures, type SaveFigures } from './saveBench';
+import { saveReadings, type SaveReadings } from './saveBench';
 
 const READS = 40;
 const SAVES = 20;
@@ -12,7 +12,7 @@ export interface GrowthRow {
   /** By what is asked: times, ms, and how long the answer is, KB. */
   asked: Record<string, { ms: number[]; kb: number }>;
   /** Twenty teachers at once, and everything worked out anew: where it was asked for. */
-  load?: SaveFigures;
+  load?: SaveReadings;
   rederived?: { looks: number; seconds: number };
 }
 
@@ -38,7 +38,7 @@ export async function growthRow(checks: number, isMain = false): Promise<GrowthR
     asked[name] = { ms, kb };
   }
   asked['keeping a look'] = { ms: await saves(grown), kb: 0 };
-  const load = isMain ? await saveFigures(studio) : undefined;
+  const load = isMain ? await saveReadings(studio) : undefined;
   await studio.stop();
   const rederived = isMain ? rederiveSeconds(studio.dataDir) : undefined;
   return { checks, asked, ...(load ? { load } : {}), ...(rederived ? { rederived } : {}) };

@@ -12,7 +12,7 @@ const CLIENTS = 20;
 const SECONDS = 8;
 const ALTERNATING = 150;
 
-export interface SaveFigures {
+export interface SaveReadings {
   /** Bare over real: how much of a bare insert's speed is left. */
   ofBare: number;
   bareMs: number;
@@ -26,7 +26,7 @@ export interface SaveFigures {
 }
 
 /** Keeping a look against a bare insert, in turns; then twenty teachers at once, while somebody looks at Today. */
-export async function saveFigures(studio: RunningStudio): Promise<SaveFigures> {
+export async function saveReadings(studio: RunningStudio): Promise<SaveReadings> {
   const subject = await makeSubject(studio.url);
   const bare = await startBare();
   const times: Record<'bare' | 'real', number[]> = { bare: [], real: [] };

@@ -6,7 +6,7 @@ const CHECKS = 200;
 const READS = 300;
 
 /** Fills one student's hand file with 200 checks, then reads it again and again. */
-export async function serverFigures(
+export async function serverReadings(
   studio: RunningStudio,
 ): Promise<{ readMs: number[]; saveMs: number[]; memoryMb: number }> {
   const subject = await makeSubject(studio.url);

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { expectAccessible } from '../support/expectAccessible';
 import { button, lookByTap, press, restIsFine } from '../support/teacher';
 import { expect, test } from '../support/test';
-import { dateIn, weeklyStudent } from '../support/weeks';
+import { dateIn, weeklyStudent } from '../support/weeklyStudent';
 
 const rowOf = (page: Page, name: string) =>
   page.getByRole('link', { name: `Open ${name}’s hand file` }).filter({ visible: true });

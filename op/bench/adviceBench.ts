@@ -12,7 +12,7 @@ const LIKE_OURS: Truth = { moved: 0.25, rewired: 0 };
 const UNLIKE_OURS: Truth = { moved: 0.25, rewired: 0.3 };
 
 /** Prints how often the first thing said fits a true cause: as it would be without the rules, with them, with the question. */
-function adviceFigures(): void {
+function adviceReadings(): void {
   for (const [name, truth] of [
     ['like the app’s', LIKE_OURS],
     ['with three links in ten another', UNLIKE_OURS],
@@ -41,4 +41,4 @@ function adviceFigures(): void {
   console.log('');
 }
 
-adviceFigures();
+adviceReadings();

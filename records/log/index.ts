@@ -1,3 +1,3 @@
-export * from './lessonWords';
+export * from './lessonOutcomes';
 export * from './openEntries';
 export * from './studentWide';

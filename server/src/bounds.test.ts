@@ -6,7 +6,7 @@ import {
   crossingListSchema,
   handFileSchema,
   HEADERS,
-  letterSchema,
+  reportSchema,
   logEntrySchema,
   leftOutOf,
   studentListSchema,
@@ -249,7 +249,7 @@ describe('what is taken', () => {
             }),
           ]);
           if (answers[3]!.status === 200) {
-            letterVersion = letterSchema.parse(
+            letterVersion = reportSchema.parse(
               (await studio.get(`/api/letters/${letterOf}`)).body,
             ).version;
           }

@@ -5,7 +5,7 @@ import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
 import { holdRoutes } from './features/holds/routes';
 import { lessonLogRoutes } from './features/lessonLog/routes';
-import { letterRoutes } from './features/letters/routes';
+import { letterRoutes } from './features/reports/routes';
 import { pictureRoutes } from './features/pictures/routes';
 import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { studentRoutes } from './features/students/routes';

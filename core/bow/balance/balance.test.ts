@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { balanceOf, type Balance } from './balance';
 import { handOverMm } from './handOver';
 import { leastSqueeze } from './leastSqueeze';
-import { demandOf, leversOf, pairForces, type Demand, type Lever } from './levers';
+import { demandOf, leverArms, pairForces, type Demand, type LeverArm } from './leverArms';
 import { loudestN } from './loudest';
 import { naturalShare } from './naturalShare';
 import type { BalanceSetup } from './setup';
@@ -136,7 +136,7 @@ const setupOf = ({ massG, ahead, forceN, atMm, tiltDeg, ...contacts }: Record<st
   }) as BalanceSetup;
 
 /** What is left over of force and moment, N and N·m. */
-function residual(levers: readonly Lever[], forces: readonly number[], demand: Demand): number {
+function residual(levers: readonly LeverArm[], forces: readonly number[], demand: Demand): number {
   const force = levers.reduce((sum, { direction }, i) => sum + direction * forces[i]!, 0);
   const moment = levers.reduce(
     (sum, { direction, atMm }, i) => sum + direction * atMm * forces[i]!,
@@ -146,7 +146,7 @@ function residual(levers: readonly Lever[], forces: readonly number[], demand: D
 }
 
 /** The least total by trying every pair of levers: the corners of what is possible. */
-function byCorners(levers: readonly Lever[], demand: Demand): number | null {
+function byCorners(levers: readonly LeverArm[], demand: Demand): number | null {
   let least: number | null = null;
   for (const a of levers) {
     for (const b of levers) {
@@ -163,7 +163,7 @@ describe('any hand and bow', () => {
     fc.assert(
       fc.property(setups, (numbers) => {
         const setup = setupOf(numbers);
-        const levers = leversOf(setup);
+        const levers = leverArms(setup);
         const demand = demandOf(setup);
         for (const forces of [leastSqueeze(levers, demand), naturalShare(levers, demand)]) {
           if (!forces) continue;
@@ -178,7 +178,7 @@ describe('any hand and bow', () => {
     fc.assert(
       fc.property(setups, (numbers) => {
         const setup = setupOf(numbers);
-        const levers = leversOf(setup);
+        const levers = leverArms(setup);
         const demand = demandOf(setup);
         const forces = leastSqueeze(levers, demand);
         const corners = byCorners(levers, demand);
@@ -192,7 +192,7 @@ describe('any hand and bow', () => {
     fc.assert(
       fc.property(setups, (numbers) => {
         const setup = setupOf(numbers);
-        const levers = leversOf(setup);
+        const levers = leverArms(setup);
         const demand = demandOf(setup);
         const forces = naturalShare(levers, demand);
         if (!forces) return;
@@ -218,7 +218,7 @@ describe('any hand and bow', () => {
 });
 
 /** A change of three forces that leaves sum and moment as they are, at most 1 N each. */
-function keepingBalance(levers: readonly Lever[], three: readonly number[]): number[] {
+function keepingBalance(levers: readonly LeverArm[], three: readonly number[]): number[] {
   const [a, b, c] = three.map((i) => levers[i]!);
   const signed = [b!.atMm - c!.atMm, c!.atMm - a!.atMm, a!.atMm - b!.atMm];
   const most = Math.max(...signed.map(Math.abs));

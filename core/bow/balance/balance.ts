@@ -1,7 +1,7 @@
 import hand from './data/handForces.json';
 import { handOverMm } from './handOver';
 import { leastSqueeze } from './leastSqueeze';
-import { demandOf, leversOf, type Lever } from './levers';
+import { demandOf, leverArms, type LeverArm } from './leverArms';
 import { loudestN } from './loudest';
 import { naturalShare } from './naturalShare';
 import {
@@ -53,7 +53,7 @@ export function balanceOf(
   setup: BalanceSetup,
   { onString = 0, strength = 1 }: BalanceOptions = {},
 ): BalanceAnswer {
-  const levers = leversOf(setup);
+  const levers = leverArms(setup);
   const demand = demandOf(setup);
   const least = leastSqueeze(levers, demand);
   const share = naturalShare(levers, demand);
@@ -72,7 +72,7 @@ export function balanceOf(
   };
 }
 
-function byContact(levers: readonly Lever[], forces: readonly number[]): Forces {
+function byContact(levers: readonly LeverArm[], forces: readonly number[]): Forces {
   const told: Forces = {};
   levers.forEach(({ contact, direction }, i) => {
     // Only the web pushes both ways: its sign tells which.
@@ -91,7 +91,7 @@ function acrossOf(setup: BalanceSetup, onString: number): Balance['acrossN'] {
   return { index, thumb: index - weight };
 }
 
-function whyNot(setup: BalanceSetup, levers: readonly Lever[]): WhyNot {
+function whyNot(setup: BalanceSetup, levers: readonly LeverArm[]): WhyNot {
   const { momentNmm } = demandOf(setup);
   const turns = (sign: 1 | -1) =>
     levers.some(({ atMm, direction }) => Math.sign(direction * atMm) === sign);

@@ -16,7 +16,7 @@ export interface Situation {
 }
 
 /** A hand on a bow as a lever about its thumb. */
-export function leverSetup(
+export function balanceSetup(
   bow: Pick<KnownBow, 'frogFrontMm' | 'lengthMm'> & { massG: number; balanceMm: number },
   { hold, placesMm }: HandOnBow,
   { string, tiltDeg, planeDeg }: Situation,

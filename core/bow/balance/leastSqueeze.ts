@@ -1,5 +1,5 @@
 import { solve } from 'yalps';
-import { pairForces, type Demand, type Lever } from './levers';
+import { pairForces, type Demand, type LeverArm } from './leverArms';
 
 /** Forces below this are none, N: what a linear programme leaves of rounding. */
 const NONE_N = 1e-9;
@@ -10,7 +10,7 @@ const NONE_N = 1e-9;
  *
  * @returns a force for each lever, N, or null when no pushes can meet the demand
  */
-export function leastSqueeze(levers: readonly Lever[], demand: Demand): number[] | null {
+export function leastSqueeze(levers: readonly LeverArm[], demand: Demand): number[] | null {
   const variables = levers.map(
     ({ atMm, direction }, i) =>
       [String(i), { total: 1, force: direction, moment: direction * atMm }] as const,
@@ -30,7 +30,7 @@ export function leastSqueeze(levers: readonly Lever[], demand: Demand): number[]
 }
 
 function exactly(
-  levers: readonly Lever[],
+  levers: readonly LeverArm[],
   demand: Demand,
   carrying: readonly number[],
 ): number[] | null {

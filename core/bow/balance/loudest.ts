@@ -1,6 +1,6 @@
 import { solve } from 'yalps';
 import hand from './data/handForces.json';
-import { demandOf, leversOf } from './levers';
+import { demandOf, leverArms } from './leverArms';
 import type { BalanceSetup } from './setup';
 
 /**
@@ -11,7 +11,7 @@ import type { BalanceSetup } from './setup';
  * @returns N; 0 where even the bow's own weight cannot be held
  */
 export function loudestN(setup: BalanceSetup, atMm: number, share = 1): number {
-  const levers = leversOf(setup);
+  const levers = leverArms(setup);
   const { forceN, momentNmm } = demandOf(setup, null);
   const capped = levers.map(
     ({ contact }, i) => [`cap${i}`, { max: hand.capN[contact] * share }] as const,

@@ -1,5 +1,5 @@
 import hand from './data/handForces.json';
-import type { Demand, Lever } from './levers';
+import type { Demand, LeverArm } from './leverArms';
 
 /** A share is taken for none below this, N. */
 const NONE_N = 1e-12;
@@ -10,7 +10,7 @@ const NONE_N = 1e-12;
  *
  * @returns a force for each lever, N, or null when no pushes can meet the demand
  */
-export function naturalShare(levers: readonly Lever[], demand: Demand): number[] | null {
+export function naturalShare(levers: readonly LeverArm[], demand: Demand): number[] | null {
   const rows: Row[] = levers.map(({ contact, direction, atMm }) => ({
     weight: hand.strength[contact] ** 2,
     force: direction,

@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { solveQP } from 'quadprog';
 import { balanceOf } from './balance';
 import hand from './data/handForces.json';
-import { demandOf, leversOf, type Demand, type Lever } from './levers';
+import { demandOf, leverArms, type Demand, type LeverArm } from './leverArms';
 import { naturalShare } from './naturalShare';
 import { GRAVITY, type BalanceSetup } from './setup';
 import { settledReactions, type Support } from './testing/settledReactions';
 
 /** The natural share as a general quadratic programme (D. Goldfarb and A. Idnani's method). */
-function byQuadraticProgramme(levers: readonly Lever[], demand: Demand): number[] {
+function byQuadraticProgramme(levers: readonly LeverArm[], demand: Demand): number[] {
   const n = levers.length;
   // The solver counts from 1.
   const one = <T>(list: T[]): T[] => [undefined as T, ...list];
@@ -46,7 +46,7 @@ describe('the natural share, asked of a general quadratic solver', () => {
           tiltDeg: 0,
           planeDeg: 0,
         };
-        const [levers, demand] = [leversOf(setup), demandOf(setup)];
+        const [levers, demand] = [leverArms(setup), demandOf(setup)];
         const ours = naturalShare(levers, demand)!;
         byQuadraticProgramme(levers, demand).forEach((force, i) =>
           expect(Math.abs(force - ours[i]!)).toBeLessThan(1e-6 * Math.max(1, ours[i]!)),
@@ -62,7 +62,7 @@ describe('the natural share, asked of a general quadratic solver', () => {
         fc.double({ min: 10, max: 600, noNaN: true }),
         (forceN, atMm) => {
           const setup: BalanceSetup = { ...german, string: { forceN, atMm } };
-          const [levers, demand] = [leversOf(setup), demandOf(setup)];
+          const [levers, demand] = [leverArms(setup), demandOf(setup)];
           const ours = naturalShare(levers, demand)!;
           byQuadraticProgramme(levers, demand).forEach((force, i) =>
             expect(Math.abs(force - ours[i]!)).toBeLessThan(1e-6 * Math.max(1, ours[i]!)),

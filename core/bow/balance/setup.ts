@@ -3,7 +3,7 @@ export const CONTACTS = ['thumb', 'index', 'middle', 'ring', 'little', 'web'] as
 export type ContactName = (typeof CONTACTS)[number];
 
 /** A bow as a lever. */
-export interface LeverBow {
+export interface BalanceBow {
   massG: number;
   /** From the button's end to where it balances. */
   balanceMm: number;
@@ -14,7 +14,7 @@ export interface LeverBow {
 
 /** A bow in a hand: everything that its balance depends on. */
 export interface BalanceSetup {
-  bow: LeverBow;
+  bow: BalanceBow;
   /** Over the stick (violin to French bass) or under the frog (German bass). */
   hold: 'over' | 'under';
   /** Where each contact is along the stick, mm from the thumb, negative toward the button; what is off the bow is absent. */

@@ -1,3 +1,3 @@
-export * from './bowDoubt';
+export * from './bowWarning';
 export * from './bowPreset';
 export * from './ownBow';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { BOW_SIZES, type BowSize } from '../bowSection';
-import { bowDoubt } from './bowDoubt';
+import { bowWarning } from './bowWarning';
 import { bowPreset, PRESET_KINDS } from './bowPreset';
 import { knownBow } from './ownBow';
 
@@ -71,30 +71,30 @@ describe('bowDoubt', () => {
     for (const kind of PRESET_KINDS) {
       for (const size of SIZES) {
         const usual = bowPreset(kind, size);
-        expect(bowDoubt(usual, 'massG', usual.massG.lo)).toBeNull();
-        expect(bowDoubt(usual, 'massG', usual.massG.hi)).toBeNull();
-        expect(bowDoubt(usual, 'balanceMm', usual.balanceMm)).toBeNull();
-        expect(bowDoubt(usual, 'frogLengthMm', usual.frogLengthMm)).toBeNull();
+        expect(bowWarning(usual, 'massG', usual.massG.lo)).toBeNull();
+        expect(bowWarning(usual, 'massG', usual.massG.hi)).toBeNull();
+        expect(bowWarning(usual, 'balanceMm', usual.balanceMm)).toBeNull();
+        expect(bowWarning(usual, 'frogLengthMm', usual.frogLengthMm)).toBeNull();
       }
     }
   });
 
   it('tells a bow of another size', () => {
-    const doubt = bowDoubt(preset, 'massG', 41);
+    const doubt = bowWarning(preset, 'massG', 41);
     expect(doubt).toMatchObject({ problem: 'less', fitsSize: '1/4' });
     expect(doubt!.from).toBeCloseTo(50.4, 9);
   });
 
   it('tells a slip of the hand that no size explains', () => {
-    expect(bowDoubt(preset, 'massG', 160)).toMatchObject({ problem: 'more', fitsSize: null });
+    expect(bowWarning(preset, 'massG', 160)).toMatchObject({ problem: 'more', fitsSize: null });
     // Measured from the tip instead of from the button.
-    expect(bowDoubt(preset, 'balanceMm', 500)).toMatchObject({ problem: 'more', fitsSize: null });
+    expect(bowWarning(preset, 'balanceMm', 500)).toMatchObject({ problem: 'more', fitsSize: null });
   });
 
   it('doubts whatever lies outside of what it names, and nothing within', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 300, noNaN: true }), (massG) => {
-        const doubt = bowDoubt(preset, 'massG', massG);
+        const doubt = bowWarning(preset, 'massG', massG);
         expect(doubt === null).toBe(massG >= 56 * 0.9 && massG <= 64 * 1.1);
         if (doubt) expect(massG < doubt.from || massG > doubt.to).toBe(true);
       }),

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { checkSchema, handFileSchema, studentListSchema, type Told } from '@open-palm/contract';
+import { checkSchema, handFileSchema, studentListSchema, type Shown } from '@open-palm/contract';
 import { DERIVED_CODE } from '@open-palm/core/derivedCode';
 import { inTransaction } from '../db/inTransaction';
 import { exampleCheck, GRIP, studentWithPicture, type ExampleIds } from '../testing/examples';
@@ -86,7 +86,7 @@ describe('what is worked out of facts', () => {
 
   it('keeps what a device says that it told, whatever is worked out later', async () => {
     const { measures } = await load(await keep());
-    const told: Told = {
+    const told: Shown = {
       code: 7,
       measures: measures.map((merged) =>
         merged.measure.id === 'indexDepth' && merged.measure.kind === 'number'

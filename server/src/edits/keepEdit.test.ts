@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { HEADERS, letterSchema, studentListSchema } from '@open-palm/contract';
+import { HEADERS, reportSchema, studentListSchema } from '@open-palm/contract';
 import { holdById, type Hold } from '@open-palm/core/holds';
 import { exampleCheck, freshStudent, studentWithPicture } from '../testing/examples';
 import { openTestStudio, type TestStudio } from '../testing/testStudio';
@@ -125,7 +125,7 @@ describe('a letter', () => {
     await studio.edit(at, words('First'), 0, older);
     const late = await studio.edit(at, words('Late'), 1);
     expect(late.status).toBe(409);
-    const kept = letterSchema.parse((await studio.get(at)).body);
+    const kept = reportSchema.parse((await studio.get(at)).body);
     expect([kept.opening, kept.version]).toEqual(['Second', 2]);
   });
 });

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FeedbackScreen } from '../../../src/features/report/ReportScreen';
+import { ReportScreen } from '../../../src/features/report/ReportScreen';
 
 export default function Feedback() {
   const { checkId } = useLocalSearchParams<{ checkId: string }>();
-  return <FeedbackScreen key={checkId} checkId={checkId} />;
+  return <ReportScreen key={checkId} checkId={checkId} />;
 }

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Weeks } from '../../../src/features/progress/Progress';
+import { Progress } from '../../../src/features/progress/Progress';
 
 export default function WeeksRoute() {
   const { studentId, setup, family } = useLocalSearchParams<{
@@ -8,7 +8,7 @@ export default function WeeksRoute() {
     family?: string;
   }>();
   return (
-    <Weeks
+    <Progress
       key={`${studentId} ${setup}`}
       studentId={studentId}
       {...(setup === undefined ? {} : { setupId: setup })}

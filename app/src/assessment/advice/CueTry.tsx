@@ -10,7 +10,7 @@ import { strings } from '../../foundation/strings';
 import { CueEffect } from './CueEffect';
 import { CueFigure } from './CueFigure';
 import { ladderPlace, type Ladder } from './lesson';
-import type { ThingFacts } from './Recommendation';
+import type { RecommendationFacts } from './Recommendation';
 
 const words = strings.cueTry;
 
@@ -19,7 +19,7 @@ export const cueWords = (cue: string, ownCues: readonly OwnCue[]): string =>
   strings.cues[cue] ?? ownCues.find(({ id }) => id === cue)?.words ?? cue;
 
 /** The cue to say now, with what came of it in one tap; then the next one of the ladder. */
-export function CueTry({ ladder, facts }: { ladder: Ladder; facts: ThingFacts }) {
+export function CueTry({ ladder, facts }: { ladder: Ladder; facts: RecommendationFacts }) {
   const tokens = useTokens();
   const { cause, sign } = ladder;
   const { student, checkId, log } = facts;

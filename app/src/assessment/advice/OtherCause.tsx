@@ -6,7 +6,7 @@ import { Choice, Choices } from '../../foundation/kit/Choice';
 import { space } from '../../foundation/kit/tokens';
 import { WordField } from '../../foundation/kit/WordField';
 import { strings } from '../../foundation/strings';
-import type { ThingFacts } from './Recommendation';
+import type { RecommendationFacts } from './Recommendation';
 
 const words = strings.otherEye;
 
@@ -14,7 +14,7 @@ const words = strings.otherEye;
 const NEAREST = 4;
 
 /** "I see it differently": the teacher puts another cause first, with one tap, and a word if they like. */
-export function OtherCause({ facts, first }: { facts: ThingFacts; first: string | null }) {
+export function OtherCause({ facts, first }: { facts: RecommendationFacts; first: string | null }) {
   const { chosen, ranked, log, checkId } = facts;
   const [isOpen, setOpen] = useState(false);
   const [showsAll, setShowsAll] = useState(false);

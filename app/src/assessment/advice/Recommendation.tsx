@@ -16,7 +16,7 @@ import { causeText, saidFirst, whyWords } from './whyWords';
 const words = strings.workOn;
 
 /** What every thing to work on needs to know of the lesson. */
-export interface ThingFacts {
+export interface RecommendationFacts {
   hold: Hold;
   context: Context;
   student: Student;
@@ -31,13 +31,13 @@ export interface ThingFacts {
  * One thing to work on: what was seen, why probably, the cue to say now, what to practise. Without a point it is what the
  * teacher chose.
  */
-export function Thing({
+export function Recommendation({
   facts,
   point,
   isFirst,
   others,
 }: {
-  facts: ThingFacts;
+  facts: RecommendationFacts;
   point: Point | null;
   isFirst: boolean;
   /** Signs that the other things answer. */
@@ -88,7 +88,7 @@ export function Thing({
 }
 
 /** The teacher's own choice as a thing to work on. */
-function chosenOf({ hold, context, chosen, ranked }: ThingFacts) {
+function chosenOf({ hold, context, chosen, ranked }: RecommendationFacts) {
   const cause = CAUSES.find(({ id }) => id === chosen?.cause);
   if (!cause) return null;
   const known = ranked.find((one) => one.cause.id === cause.id) ?? null;

@@ -4,12 +4,12 @@ import { holdById } from '@open-palm/core/holds';
 import { advise as mockAdvise, type Finding } from '@open-palm/core/judge';
 import { measureCheck, type Context, type Tap } from '@open-palm/core/measure';
 import type { LessonLog } from '../../foundation/api/lessonLog';
-import type { JudgeQuestion } from '../../foundation/workers/judgeMessages';
+import type { AdviceQuestion } from '../../foundation/workers/adviceMessages';
 import { WorkOnCard } from './WorkOnCard';
 
 // Jest has no workers: the worker's own function answers.
-jest.mock('../../foundation/workers/askJudge', () => ({
-  askJudge: async ({ findings, facts }: JudgeQuestion) => mockAdvise(findings, facts),
+jest.mock('../../foundation/workers/askAdvice', () => ({
+  askJudge: async ({ findings, facts }: AdviceQuestion) => mockAdvise(findings, facts),
 }));
 
 const hold = holdById('violin-shallow');

@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { type SeenSigns, type Student } from '@open-palm/contract';
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import type { Hold } from '@open-palm/core/holds';
 import {
   ageBandOf,
@@ -29,13 +29,13 @@ import {
 } from './lesson';
 import { OtherCause } from './OtherCause';
 import { aspectWords, signSentence, signWords } from './signWords';
-import { Thing, type ThingFacts } from './Recommendation';
+import { Recommendation, type RecommendationFacts } from './Recommendation';
 import { useAdvice } from './useAdvice';
 
 const words = strings.workOn;
 
 /** What advice rests on. */
-export interface JudgedHold {
+export interface WorkOnFacts {
   measures: readonly SeenMeasure[];
   signs: SeenSigns;
   hold: Hold;
@@ -55,7 +55,7 @@ export function WorkOnCard({
   onWhich,
   onAnswer,
   ...judged
-}: JudgedHold & {
+}: WorkOnFacts & {
   /** Settles which of two signs that cannot both be was seen; without it they are only told. */
   onWhich?: (saw: string, not: string) => void;
   /** Puts an answer into the look that is under way; without it the answer is noted beside the kept look. */
@@ -74,7 +74,7 @@ export function WorkOnCard({
     context,
     student: { history, age: ageBandOf(student.birthYear, studioNow().getFullYear()) },
     level: student.level,
-    hurts: openHurts(log.entries).length > 0,
+    hurts: openPainFlags(log.entries).length > 0,
     watches: watches ?? false,
     asks: !isAsked,
     answered,
@@ -123,7 +123,7 @@ function Outcome({
   checkId,
   context,
   log,
-}: JudgedHold & { advice: Advice }): ReactNode {
+}: WorkOnFacts & { advice: Advice }): ReactNode {
   const chosen = chosenCause(log.entries, checkId);
   switch (advice.kind) {
     case 'nothingSeen':
@@ -152,7 +152,7 @@ function Outcome({
       break;
   }
   const told = advice.kind === 'toWorkOn' ? advice : null;
-  const facts: ThingFacts = {
+  const facts: RecommendationFacts = {
     hold,
     context,
     student,
@@ -191,7 +191,7 @@ function Outcome({
         </Text>
       )}
       {shown.map((point, i) => (
-        <Thing
+        <Recommendation
           key={point ? point.signs.join() : chosen?.cause}
           facts={facts}
           point={point}

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Advice, AdviceFacts, Finding } from '@open-palm/core/judge';
-import { askJudge } from '../../foundation/workers/askJudge';
+import { askAdvice } from '../../foundation/workers/askAdvice';
 
 /** What to say next; null until it is worked out, and then the last answer until there is a newer one. */
 export function useAdvice(findings: readonly Finding[], facts: AdviceFacts): Advice | null {
@@ -13,7 +13,7 @@ export function useAdvice(findings: readonly Finding[], facts: AdviceFacts): Adv
   });
   useEffect(() => {
     let isCurrent = true;
-    void askJudge(JSON.parse(question)).then((answer) => {
+    void askAdvice(JSON.parse(question)).then((answer) => {
       if (isCurrent) setAdvice(answer);
     });
     return () => {

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import type { LessonLog } from '../../foundation/api/lessonLog';
-import type { OtherEye } from '../verdictOverride/verdictOverride';
+import type { VerdictOverrides } from '../verdictOverride/verdictOverride';
 import { seenOtherwise, type SeenMeasure } from './lesson';
 
 /** Lets verdicts be seen otherwise: every word goes into the lesson log, with the look that it is about. */
-export function useLessonEye(measures: readonly SeenMeasure[], log: LessonLog): OtherEye {
+export function useLessonOverrides(measures: readonly SeenMeasure[], log: LessonLog): VerdictOverrides {
   return useMemo(() => {
     const checkOf = new Map(measures.map(({ merged, checkId }) => [merged, checkId]));
     return {

@@ -16,8 +16,8 @@ import {
   verdictMark,
   verdictWords,
 } from '../../foundation/strings/measureWords';
-import { useOtherEye } from '../verdictOverride/verdictOverride';
-import { OtherVerdict } from '../verdictOverride/VerdictOverride';
+import { useVerdictOverrides } from '../verdictOverride/verdictOverride';
+import { VerdictOverride } from '../verdictOverride/VerdictOverride';
 import { TurnFigure } from './TurnFigure';
 
 /** A measure: its name and value, what was wanted, the verdict in shape and word, and where it comes from. */
@@ -34,7 +34,7 @@ export function MeasureRow({
   const note = measureNote(merged);
   const mark = verdictMark(measure.verdict);
   const name = strings.measures[measure.id];
-  const eye = useOtherEye();
+  const eye = useVerdictOverrides();
   const [isOpen, setOpen] = useState(false);
   const seen = eye?.seen(merged) ?? null;
   const canDiffer = eye !== null && (measure.kind !== 'category' || measure.verdict !== 'in');
@@ -87,7 +87,7 @@ export function MeasureRow({
         </View>
       )}
       {isOpen && eye ? (
-        <OtherVerdict merged={merged} eye={eye} onDone={() => setOpen(false)} />
+        <VerdictOverride merged={merged} eye={eye} onDone={() => setOpen(false)} />
       ) : null}
       {note === null ? null : (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>

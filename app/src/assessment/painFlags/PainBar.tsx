@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { type LogEntryOf } from '@open-palm/contract';
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { Button } from '../../foundation/kit/Button';
 import { Text } from '../../foundation/kit/Text';
@@ -11,7 +11,7 @@ import { strings } from '../../foundation/strings';
 const words = strings.hurt;
 
 /** At the head of every step of a look: pain and numbness are one tap away, whatever one is at. */
-export function HurtBar({
+export function PainBar({
   log,
   note,
   onHurt,
@@ -22,7 +22,7 @@ export function HurtBar({
   onHurt: (what: LogEntryOf<'hurt'>['what']) => void;
 }) {
   const tokens = useTokens();
-  const [hurting] = openHurts(log.entries);
+  const [hurting] = openPainFlags(log.entries);
   return (
     <View
       role="region"

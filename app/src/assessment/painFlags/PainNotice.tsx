@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { Notice } from '../../foundation/kit/Notice';
 import { strings } from '../../foundation/strings';
@@ -8,9 +8,9 @@ import { agoWords } from '../../foundation/strings/dateWords';
 const words = strings.hurt;
 
 /** That it hurts, with the caution, until somebody says that it is gone. */
-export function HurtNotice({ log, now }: { log: LessonLog; now: Date }) {
+export function PainNotice({ log, now }: { log: LessonLog; now: Date }) {
   const [isSure, setSure] = useState<string | null>(null);
-  return openHurts(log.entries).map((hurt) => (
+  return openPainFlags(log.entries).map((hurt) => (
     <Notice
       key={hurt.id}
       tone="out"

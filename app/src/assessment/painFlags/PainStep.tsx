@@ -1,4 +1,4 @@
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
@@ -10,8 +10,8 @@ import { strings } from '../../foundation/strings';
 const words = strings.hurt;
 
 /** What comes before everything else once it hurts: the caution, and what is stopped. */
-export function HurtStep({ log, onDone }: { log: LessonLog; onDone: () => void }) {
-  const [hurting] = openHurts(log.entries);
+export function PainStep({ log, onDone }: { log: LessonLog; onDone: () => void }) {
+  const [hurting] = openPainFlags(log.entries);
   return (
     <Screen
       footer={

@@ -7,18 +7,18 @@ import { space } from '../../foundation/kit/tokens';
 import { WordField } from '../../foundation/kit/WordField';
 import { strings } from '../../foundation/strings';
 import { otherVerdictWords } from '../../foundation/strings/measureWords';
-import type { OtherEye } from './verdictOverride';
+import type { VerdictOverrides } from './verdictOverride';
 
 const words = strings.otherEye;
 
 /** The ways in which a verdict can be seen otherwise. */
-export function OtherVerdict({
+export function VerdictOverride({
   merged,
   eye,
   onDone,
 }: {
   merged: MergedMeasure;
-  eye: OtherEye;
+  eye: VerdictOverrides;
   onDone: () => void;
 }) {
   const [why, setWhy] = useState('');

@@ -22,7 +22,7 @@ import { targetHand } from './targetHand';
 const words = strings.space;
 
 /** The drawing in space comes when it is asked for: its engine is larger than the rest of the app. */
-const HandSpace = lazy(async () => ({ default: (await import('./HandSpace')).HandSpace }));
+const HandSpace = lazy(async () => ({ default: (await import('./Hand3d')).Hand3d }));
 
 const VIEWS: readonly PictureView[] = ['finger-side', 'thumb-side', 'player-eye', 'profile'];
 /** Degrees that a finger turns the hand when it crosses the drawing. */

@@ -20,7 +20,7 @@ import type { BowSolids } from './bowSolids';
 import { handSolids, type Point3 } from './handSolids';
 
 /** Colours of the drawn hand and bow. */
-export interface SpaceInks {
+export interface SceneInks {
   skin: string;
   ghost: string;
   wood: string;
@@ -39,7 +39,7 @@ export function buildScene(
   hand: readonly Point3[],
   ghost: readonly Point3[] | null,
   bow: BowSolids,
-  inks: SpaceInks,
+  inks: SceneInks,
 ): Scene {
   const scene = new Scene();
   scene.add(new AmbientLight('#ffffff', 0.7), new HemisphereLight('#fffaf0', '#8d8577', 1.4));
@@ -102,7 +102,7 @@ function hullOf(balls: readonly { at: Point3; radius: number }[]): BufferGeometr
   return new ConvexGeometry(points);
 }
 
-function buildBow(bow: BowSolids, inks: SpaceInks): Group {
+function buildBow(bow: BowSolids, inks: SceneInks): Group {
   const group = new Group();
   const paint = (color: string, roughness = 0.5, metalness = 0) =>
     new MeshStandardMaterial({ color, roughness, metalness });

@@ -10,7 +10,7 @@ import { balanceWords } from '../../foundation/strings/balance';
 import { isAboveCap } from './contactMark';
 import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
-import type { Lever } from './useLever';
+import type { BalanceModel } from './useBalance';
 
 const words = balanceWords;
 
@@ -21,8 +21,8 @@ const STICK_MM = 4;
 const MARGIN = 26;
 
 /** The second lever: the bow's weight across the strings, which the index carries and the thumb opposes. */
-export function AcrossCard({ lever, mirrored }: { lever: Lever; mirrored: boolean }) {
-  const { now, state } = lever;
+export function AcrossCard({ model, mirrored }: { model: BalanceModel; mirrored: boolean }) {
+  const { now, state } = model;
   const across = now.answer.feasible ? now.answer.balance.acrossN : null;
   const lead = now.setup.contacts.index;
   return (
@@ -32,7 +32,7 @@ export function AcrossCard({ lever, mirrored }: { lever: Lever; mirrored: boolea
       </Text>
       {across && lead !== undefined ? (
         <>
-          <AcrossPicture lever={lever} across={across} leadMm={lead} mirrored={mirrored} />
+          <AcrossPicture model={model} across={across} leadMm={lead} mirrored={mirrored} />
           <Text variant="small">
             {words.across.text(
               words.newton(across.index),
@@ -40,12 +40,12 @@ export function AcrossCard({ lever, mirrored }: { lever: Lever; mirrored: boolea
               words.mm(lead),
             )}
           </Text>
-          {isAboveCap('index', across.index, lever.strength) ? (
+          {isAboveCap('index', across.index, model.strength) ? (
             <Notice>
               {words.aboveCap(
                 words.capOf(
                   strings.contacts.index,
-                  words.newton(comfortCapN('index', lever.strength)),
+                  words.newton(comfortCapN('index', model.strength)),
                 ),
               )}
             </Notice>
@@ -65,12 +65,12 @@ export function AcrossCard({ lever, mirrored }: { lever: Lever; mirrored: boolea
 
 /** Seen so that the weight across the strings pulls down: from the tip's side of the player. */
 function AcrossPicture({
-  lever: { now, state, strength },
+  model: { now, state, strength },
   across,
   leadMm,
   mirrored,
 }: {
-  lever: Lever;
+  model: BalanceModel;
   across: { index: number; thumb: number };
   leadMm: number;
   mirrored: boolean;

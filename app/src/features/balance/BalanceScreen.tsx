@@ -21,11 +21,11 @@ import { AcrossCard } from './AcrossCard';
 import { BowCard } from './BowCard';
 import { figureOf } from './handFigure';
 import { HeldWords } from './HeldWords';
-import { LeverControls } from './LeverControls';
-import { LeverCharts } from './LeverCharts';
-import { LeverPicture } from './LeverPicture';
-import { startingLever, type StartingLever } from '@open-palm/records/lever';
-import { useLever } from './useLever';
+import { BalanceControls } from './BalanceControls';
+import { BalanceCharts } from './BalanceCharts';
+import { BalancePicture } from './BalancePicture';
+import { startingBalance, type StartingBalance } from '@open-palm/records/balance';
+import { useBalance } from './useBalance';
 import { WeighBow } from './weigh/WeighBow';
 import { WholeBow } from './WholeBow';
 import { studioNow } from '../../foundation/api/clock';
@@ -44,7 +44,7 @@ export function BalanceScreen({ studentId, setupId }: { studentId: string; setup
 
 function Balance({ handFile }: { handFile: HandFile }) {
   const [weighing, setWeighing] = useState(false);
-  const starting = useMemo(() => startingLever(handFile, studioNow()), [handFile]);
+  const starting = useMemo(() => startingBalance(handFile, studioNow()), [handFile]);
   if (weighing) {
     return (
       <WeighBow
@@ -67,13 +67,13 @@ function BalanceView({
   onWeigh,
 }: {
   handFile: HandFile;
-  starting: StartingLever;
+  starting: StartingBalance;
   onWeigh: () => void;
 }) {
   const { student, setupId, contacts, lastSeen } = handFile;
-  const lever = useLever(starting);
-  const later = useDeferredValue(lever);
-  const { hold, taught, bow, now, state, strength, change, situation } = lever;
+  const model = useBalance(starting);
+  const later = useDeferredValue(model);
+  const { hold, taught, bow, now, state, strength, change, situation } = model;
   const thumbBend = useMemo(
     () => shownBy(lastSeen.map(({ latest }) => latest.merged)).thumbIpFlexionDeg,
     [lastSeen],
@@ -84,7 +84,7 @@ function BalanceView({
   const wide = useWide();
   const across =
     hold.hand === 'over' && situation.planeDeg >= ACROSS_FROM_DEG ? (
-      <AcrossCard lever={lever} mirrored={mirrored} />
+      <AcrossCard model={model} mirrored={mirrored} />
     ) : null;
   return (
     <Screen columns>
@@ -98,7 +98,7 @@ function BalanceView({
         picture={
           <>
             <Card style={{ padding: space(1), gap: space(1) }}>
-              <LeverPicture
+              <BalancePicture
                 hold={hold}
                 bow={bow}
                 held={now}
@@ -113,7 +113,7 @@ function BalanceView({
                   change({ placesMm: { ...state.placesMm, [contact]: xMm - state.upMm } })
                 }
               />
-              <WholeBow lever={lever} figure={figure} skin={skin} mirrored={mirrored} />
+              <WholeBow model={model} figure={figure} skin={skin} mirrored={mirrored} />
               <View style={{ paddingHorizontal: space(2), paddingBottom: space(1) }}>
                 <Text variant="label" second>
                   {`${originWords(starting)} ${words.drag}`}
@@ -124,17 +124,17 @@ function BalanceView({
           </>
         }
       >
-        <HeldWords lever={lever} />
-        <LeverControls lever={lever} />
+        <HeldWords model={model} />
+        <BalanceControls model={model} />
         {wide ? null : across}
-        <LeverCharts
-          lever={later}
+        <BalanceCharts
+          model={later}
           contacts={contacts}
           thumbBend={thumbBend}
           skin={skin}
           mirrored={mirrored}
         />
-        <BowCard bow={bow} preset={lever.preset} onWeigh={onWeigh} />
+        <BowCard bow={bow} preset={model.preset} onWeigh={onWeigh} />
         <Text variant="small" second>
           {words.estimates}
         </Text>
@@ -145,7 +145,7 @@ function BalanceView({
 }
 
 /** Whether the hand is as it was seen, or as the hold wants it. */
-function originWords({ start: { seen } }: StartingLever): string {
+function originWords({ start: { seen } }: StartingBalance): string {
   if (seen.length === 0) return words.from.none;
   if (seen.length === 5) return words.from.all;
   return words.from.some(listWords(seen.map((contact) => strings.contacts[contact])));

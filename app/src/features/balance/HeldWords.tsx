@@ -17,13 +17,13 @@ import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
 import { listWords } from '../../foundation/strings/listWords';
 import { contactMark } from './contactMark';
-import type { Lever } from './useLever';
+import type { BalanceModel } from './useBalance';
 
 const words = balanceWords;
 
 /** What the hand does now, in a sentence or two, with every number one tap away. */
-export function HeldWords({ lever }: { lever: Lever }) {
-  const { now, doubts, strength, state } = lever;
+export function HeldWords({ model }: { model: BalanceModel }) {
+  const { now, doubts, strength, state } = model;
   const [showsNumbers, setShowsNumbers] = useState(false);
   if (!now.answer.feasible) return <Notice tone="out">{strings.notHeld[now.answer.why]}</Notice>;
   const { balance } = now.answer;
@@ -59,7 +59,7 @@ export function HeldWords({ lever }: { lever: Lever }) {
       )}
       {handOver === null ? null : (
         <Text variant="small" second>
-          {handOver > lever.preset.heelMm && handOver < lever.preset.pointMm
+          {handOver > model.preset.heelMm && handOver < model.preset.pointMm
             ? words.handOver(words.mm(handOver))
             : words.handOverOutside}
         </Text>

@@ -11,7 +11,7 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
 import { contactLine } from './contactLine';
-import type { Lever } from './useLever';
+import type { BalanceModel } from './useBalance';
 
 const words = balanceWords;
 
@@ -21,8 +21,8 @@ const ROWS = 7;
 const LEAST_N = 4;
 
 /** What the little finger carries from level to upright, and with the hand further up the stick. */
-export function LittleFingerCharts({ lever, start }: { lever: Lever; start: TipRaiseStart }) {
-  const { now, strength, hold, state } = lever;
+export function LittleFingerCharts({ model, start }: { model: BalanceModel; start: TipRaiseStart }) {
+  const { now, strength, hold, state } = model;
   const tokens = useTokens();
   if (now.setup.contacts.little === undefined) return null;
   const raise = overTipRaise(now.setup, POINTS);

@@ -8,7 +8,7 @@ import type { Tokens } from '../../foundation/kit/tokens';
 import { balanceWords } from '../../foundation/strings/balance';
 import { contactLine } from './contactLine';
 import { easeEnds, easeWords } from './strokeWords';
-import type { Lever } from './useLever';
+import type { BalanceModel } from './useBalance';
 
 const words = balanceWords;
 
@@ -20,9 +20,9 @@ const MOST_N = 26;
 const ROWS = 7;
 
 /** Each finger's force from heel to point at the chosen loudness, and what would be the loudest at each place. */
-export function StrokeCharts({ lever }: { lever: Lever }) {
+export function StrokeCharts({ model }: { model: BalanceModel }) {
   const tokens = useTokens();
-  const { now, preset, strength, state } = lever;
+  const { now, preset, strength, state } = model;
   const thumbMm = now.hand.placesMm.thumb;
   const stroke = overStroke(now.setup, preset.heelMm - thumbMm, preset.pointMm - thumbMm, strength);
   const [heel, point] = [stroke[0]!.at, stroke.at(-1)!.at];

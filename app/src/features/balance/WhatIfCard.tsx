@@ -11,9 +11,9 @@ import type { Skin } from '../../drawing/portrait/skin';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
 import { figureOf } from './handFigure';
-import { LeverPicture } from './LeverPicture';
-import { dragLimits } from './leverState';
-import type { Lever } from './useLever';
+import { BalancePicture } from './BalancePicture';
+import { dragLimits } from './balanceState';
+import type { BalanceModel } from './useBalance';
 import { whatIfSentence } from './whatIfWords';
 
 const words = balanceWords;
@@ -24,20 +24,20 @@ const UP_MM = 20;
 
 /** Today's hand beside the one that is tried, and what the change does in one sentence. */
 export function WhatIfCard({
-  lever,
+  model,
   contacts,
   thumbBend,
   skin,
   mirrored,
 }: {
-  lever: Lever;
+  model: BalanceModel;
   /** How deep the fingers were last seen. */
   contacts: GripContacts;
   thumbBend: number | null;
   skin: Skin;
   mirrored: boolean;
 }) {
-  const { today, now, isTried, hold, bow, state, strength } = lever;
+  const { today, now, isTried, hold, bow, state, strength } = model;
   const todayFigure = useMemo(
     () => figureOf(hold, today.hand, contacts, thumbBend),
     [hold, today, contacts, thumbBend],
@@ -55,7 +55,7 @@ export function WhatIfCard({
           </View>
           <View style={{ flexDirection: 'row', gap: space(2) }}>
             <Beside word={words.whatIf.today}>
-              <LeverPicture
+              <BalancePicture
                 {...shared}
                 held={today}
                 figure={todayFigure}
@@ -64,7 +64,7 @@ export function WhatIfCard({
               />
             </Beside>
             <Beside word={words.whatIf.change}>
-              <LeverPicture
+              <BalancePicture
                 {...shared}
                 held={now}
                 figure={figureOf(hold, now.hand, contacts, thumbBend)}
@@ -73,15 +73,15 @@ export function WhatIfCard({
               />
             </Beside>
           </View>
-          <Differences lever={lever} />
-          <Button label={words.whatIf.back} icon="undo" onPress={lever.back} />
+          <Differences model={model} />
+          <Button label={words.whatIf.back} icon="undo" onPress={model.back} />
         </>
       ) : (
         <>
           <Text variant="small">
             {hold.hand === 'over' ? words.whatIf.hint : words.whatIf.hintUnder}
           </Text>
-          <Tries lever={lever} />
+          <Tries model={model} />
         </>
       )}
     </Card>
@@ -101,7 +101,7 @@ function Beside({ word, children }: { word: string; children: ReactNode }) {
 }
 
 /** The usual changes, one touch away. */
-function Tries({ lever: { state, change, hold, now, bow } }: { lever: Lever }) {
+function Tries({ model: { state, change, hold, now, bow } }: { model: BalanceModel }) {
   if (hold.hand === 'under') return null;
   const { index } = now.hand.placesMm;
   const { max } = dragLimits('index', now.hand, bow, state.upMm);
@@ -123,7 +123,7 @@ function Tries({ lever: { state, change, hold, now, bow } }: { lever: Lever }) {
   );
 }
 
-function Differences({ lever: { today, now } }: { lever: Lever }) {
+function Differences({ model: { today, now } }: { model: BalanceModel }) {
   if (!today.answer.feasible || !now.answer.feasible) return null;
   const changes = forceChanges(today.answer.balance, now.answer.balance);
   if (changes.length === 0) return null;

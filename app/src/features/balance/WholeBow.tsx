@@ -10,7 +10,7 @@ import type { GripFigure } from '../../drawing/portrait/gripFigure';
 import type { Skin } from '../../drawing/portrait/skin';
 import { balanceWords } from '../../foundation/strings/balance';
 import { ForceArrow } from './ForceArrow';
-import type { Lever } from './useLever';
+import type { BalanceModel } from './useBalance';
 import { alongBow, drawnAt, tiltToward, wholeBowFrame } from './wholeBowFrame';
 
 const words = balanceWords;
@@ -26,18 +26,18 @@ const KEY = { stringMm: 5, upMm: 5, tiltDeg: 2 };
 
 /** The whole bow: the string's place, the hand's place and the tilt are dragged; weight and string force are arrows. */
 export function WholeBow({
-  lever,
+  model,
   figure,
   skin,
   mirrored,
 }: {
-  lever: Lever;
+  model: BalanceModel;
   figure: GripFigure;
   skin: Skin;
   mirrored: boolean;
 }) {
   const tokens = useTokens();
-  const { state, preset, bow, now, hold, change } = lever;
+  const { state, preset, bow, now, hold, change } = model;
   const thumbMm = now.hand.placesMm.thumb;
   const frame = wholeBowFrame(bow, thumbMm, state.tiltDeg);
   const tipMm = bow.lengthMm - bow.frogFrontMm;

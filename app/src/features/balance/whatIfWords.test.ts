@@ -1,6 +1,6 @@
-import { balanceOf, leverSetup, movedUp, type HandOnBow } from '@open-palm/core/balance';
+import { balanceOf, balanceSetup, movedUp, type HandOnBow } from '@open-palm/core/balance';
 import { balanceWords } from '../../foundation/strings/balance';
-import type { Held } from './useLever';
+import type { Held } from './useBalance';
 import { changeWords, whatIfSentence } from './whatIfWords';
 
 const places = { thumb: 0, index: 20, little: -45 };
@@ -9,7 +9,7 @@ const places = { thumb: 0, index: 20, little: -45 };
 function held(hand: HandOnBow): Held {
   const bow = { massG: 60, balanceMm: 243, frogFrontMm: 60, lengthMm: 745 };
   const string = { forceN: 1, atMm: 600 };
-  const setup = leverSetup(bow, hand, { string, tiltDeg: 0, planeDeg: 0 });
+  const setup = balanceSetup(bow, hand, { string, tiltDeg: 0, planeDeg: 0 });
   return { hand, setup, answer: balanceOf(setup) };
 }
 const over = (more: Partial<HandOnBow['placesMm']> = {}): HandOnBow => ({

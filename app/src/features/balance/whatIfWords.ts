@@ -1,7 +1,7 @@
 import { CONTACTS, tellingChange, type ContactName } from '@open-palm/core/balance';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
-import type { Held } from './useLever';
+import type { Held } from './useBalance';
 
 const words = balanceWords;
 

@@ -2,13 +2,13 @@ import { useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useLessonLog } from '../../foundation/api/lessonLog';
 import { sync } from '../../foundation/api/sync';
-import { HurtBar } from '../../assessment/painFlags/PainBar';
-import { HurtStep } from '../../assessment/painFlags/PainStep';
+import { PainBar } from '../../assessment/painFlags/PainBar';
+import { PainStep } from '../../assessment/painFlags/PainStep';
 import { Notice } from '../../foundation/kit/Notice';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { startJudge } from '../../foundation/workers/askJudge';
+import { startAdvice } from '../../foundation/workers/askAdvice';
 import { useVision } from '../../foundation/workers/vision/useVision';
 import { CheckSteps } from './CheckSteps';
 import type { CheckDraft } from './draft/checkDraft';
@@ -41,16 +41,16 @@ export function Check({
     if (isWorthKeeping(draft)) keeper.keep(draft);
   }, [draft, keeper]);
   const vision = useVision();
-  useEffect(() => void startJudge(), []);
+  useEffect(() => void startAdvice(), []);
   const change = useCallback(
     (more: Partial<CheckDraft> | ((now: CheckDraft) => Partial<CheckDraft>)) =>
       setDraft((now) => ({ ...now, ...(typeof more === 'function' ? more(now) : more) })),
     [],
   );
-  if (hurts) return <HurtStep log={log} onDone={() => setHurts(false)} />;
+  if (hurts) return <PainStep log={log} onDone={() => setHurts(false)} />;
   return (
     <View style={{ flex: 1, backgroundColor: tokens.ground }}>
-      <HurtBar
+      <PainBar
         log={log}
         note={draft.watching && !draft.isDone ? strings.watching.on : null}
         onHurt={(what) => {

@@ -14,10 +14,10 @@ import {
 import { studioNow } from '../../foundation/api/clock';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { Breakdown } from '../../assessment/breakdown/Breakdown';
-import { OtherEyeProvider } from '../../assessment/verdictOverride/verdictOverride';
+import { VerdictOverrideProvider } from '../../assessment/verdictOverride/verdictOverride';
 import { AgreementsCard } from '../../assessment/agreements/AgreementsCard';
-import { HurtNotice } from '../../assessment/painFlags/PainNotice';
-import { useLessonEye } from '../../assessment/advice/useLessonOverrides';
+import { PainNotice } from '../../assessment/painFlags/PainNotice';
+import { useLessonOverrides } from '../../assessment/advice/useLessonOverrides';
 import { WorkOnCard } from '../../assessment/advice/WorkOnCard';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
@@ -110,7 +110,7 @@ export function ResultStep({
     () => measures.map((merged) => ({ checkId, context: look.context, merged })),
     [measures, checkId, look.context],
   );
-  const eye = useLessonEye(seen, log);
+  const eye = useLessonOverrides(seen, log);
   const shown = hides ? { thumbIpFlexionDeg: null, verdicts: {} } : shownBy(measures);
   const photographs = (
     <View style={{ gap: space(3) }}>
@@ -193,7 +193,7 @@ export function ResultStep({
           <Notice>{strings.watching.on}</Notice>
         ) : (
           <>
-            <HurtNotice log={log} now={studioNow()} />
+            <PainNotice log={log} now={studioNow()} />
             <WorkOnCard
               measures={seen}
               signs={state.signs}
@@ -208,13 +208,13 @@ export function ResultStep({
               onAnswer={onAnswer}
             />
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
-            <OtherEyeProvider value={eye}>
+            <VerdictOverrideProvider value={eye}>
               <Breakdown
                 measures={measures}
                 notMeasured={notMeasured}
                 views={state.shots.map(({ view }) => view)}
               />
-            </OtherEyeProvider>
+            </VerdictOverrideProvider>
           </>
         )}
         <AgreementsCard student={student} log={log} now={studioNow()} />

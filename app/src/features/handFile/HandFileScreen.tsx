@@ -9,12 +9,12 @@ import { useHandFile } from '../../foundation/api/queries';
 import { ExperimentsCard } from './experiments/ExperimentsCard';
 import { useLessonLog } from '../../foundation/api/lessonLog';
 import { Breakdown } from '../../assessment/breakdown/Breakdown';
-import { OtherEyeProvider } from '../../assessment/verdictOverride/verdictOverride';
+import { VerdictOverrideProvider } from '../../assessment/verdictOverride/verdictOverride';
 import { findHold } from '@open-palm/records/holds';
 import { holdName } from '../../foundation/strings/holdWords';
 import { InstrumentChoices } from '../../assessment/instrument/InstrumentChoices';
-import { HurtNotice } from '../../assessment/painFlags/PainNotice';
-import { useLessonEye } from '../../assessment/advice/useLessonOverrides';
+import { PainNotice } from '../../assessment/painFlags/PainNotice';
+import { useLessonOverrides } from '../../assessment/advice/useLessonOverrides';
 import { WorkOnCard } from '../../assessment/advice/WorkOnCard';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
@@ -28,7 +28,7 @@ import { space } from '../../foundation/kit/tokens';
 import { GripPortrait, shownBy } from '../../drawing/portrait/GripPortrait';
 import { strings } from '../../foundation/strings';
 import { agoWords } from '../../foundation/strings/dateWords';
-import { WeeksCard } from '../progress/ProgressCard';
+import { ProgressCard } from '../progress/ProgressCard';
 import { FittedHandCard } from './FittedHandCard';
 import { HistoryList } from './HistoryList';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
@@ -57,7 +57,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
   );
   const measures = seen.map(({ merged }) => merged);
   const log = useLessonLog(handFile);
-  const eye = useLessonEye(seen, log);
+  const eye = useLessonOverrides(seen, log);
   const [latest] = history;
   return (
     <Screen
@@ -84,7 +84,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
         backLabel={strings.nav.back}
         onBack="/students"
       />
-      <HurtNotice log={log} now={now} />
+      <PainNotice log={log} now={now} />
       <InstrumentChoices setups={student.setups} ownHolds={ownHolds} setupId={setupId} />
       <Columns
         picture={
@@ -114,7 +114,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
                 now={now}
               />
             ) : null}
-            {history.length > 1 ? <WeeksCard handFile={handFile} log={log} now={now} /> : null}
+            {history.length > 1 ? <ProgressCard handFile={handFile} log={log} now={now} /> : null}
             {latest ? <LatestAgainstPrevious lastSeen={lastSeen} /> : null}
           </>
         }
@@ -134,9 +134,9 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
             <ProvenCues log={log} now={now} />
             <AgreementsCard student={student} log={log} now={now} />
             <ExperimentsCard student={student} log={log} now={now} />
-            <OtherEyeProvider value={eye}>
+            <VerdictOverrideProvider value={eye}>
               <Breakdown measures={measures} notMeasured={[]} views={[]} />
-            </OtherEyeProvider>
+            </VerdictOverrideProvider>
           </>
         ) : (
           <AgreementsCard student={student} log={log} now={now} />

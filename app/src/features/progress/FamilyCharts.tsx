@@ -4,7 +4,7 @@ import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { weekWords } from '../../foundation/strings/weeks';
+import { weekWords } from '../../foundation/strings/progress';
 import { familyWords } from './changeWords';
 import type { Followed } from './followed';
 import { TimeChart } from './TimeChart';

@@ -6,7 +6,7 @@ import { Button } from '../../foundation/kit/Button';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { dayWords } from '../../foundation/strings/dateWords';
-import { weekWords } from '../../foundation/strings/weeks';
+import { weekWords } from '../../foundation/strings/progress';
 import { withUnit } from './changeWords';
 import type { Followed } from './followed';
 import { familyPoints } from './progressPoints';

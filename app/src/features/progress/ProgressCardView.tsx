@@ -8,18 +8,18 @@ import { Button } from '../../foundation/kit/Button';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { weekWords } from '../../foundation/strings/weeks';
+import { weekWords } from '../../foundation/strings/progress';
 import { followHistory } from './followed';
-import { WeeksOverview } from './ProgressOverview';
+import { ProgressOverview } from './ProgressOverview';
 
-export interface WeeksCardProps {
+export interface ProgressCardProps {
   handFile: HandFile;
   log: LessonLog;
   now: Date;
 }
 
 /** The weeks in the hand file: the four families at a glance, and the way to all the rest. */
-export function WeeksCardView({ handFile: { student, setupId }, log, now }: WeeksCardProps) {
+export function ProgressCardView({ handFile: { student, setupId }, log, now }: ProgressCardProps) {
   const { data, error, retry } = useHistory(student.id, setupId);
   const followed = useMemo(
     () => data && followHistory(data, log.entries, student),
@@ -43,7 +43,7 @@ export function WeeksCardView({ handFile: { student, setupId }, log, now }: Week
   if (!followed || followed.checks.length < 2) return null;
   return (
     <>
-      <WeeksOverview followed={followed} now={now} onChoose={open} />
+      <ProgressOverview followed={followed} now={now} onChoose={open} />
       <Button label={weekWords.open} icon="chart-timeline-variant" onPress={() => open()} />
     </>
   );

@@ -4,13 +4,13 @@ import { ShowAsToggle } from '../../foundation/charts/ShowAsToggle';
 import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
-import { weekWords } from '../../foundation/strings/weeks';
+import { weekWords } from '../../foundation/strings/progress';
 import { FamilyCharts } from './FamilyCharts';
 import { FamilyTable } from './FamilyTable';
 import type { Followed } from './followed';
 
 /** The four families over the weeks, as pictures or as a table. */
-export function WeeksOverview({
+export function ProgressOverview({
   followed,
   now,
   chosen,

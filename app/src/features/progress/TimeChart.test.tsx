@@ -2,13 +2,13 @@ import { render } from '@testing-library/react-native';
 import { Path, Text as SvgText } from 'react-native-svg';
 import { ThemeProvider } from '../../foundation/kit/ThemeProvider';
 import { TimeChart } from './TimeChart';
-import type { WeekPoint } from './progressPoints';
+import type { ProgressPoint } from './progressPoints';
 
 const WEEK_MS = 7 * 86_400_000;
 const START = Date.UTC(2020, 0, 1);
 const STATES = ['in', 'unsure', 'out'] as const;
 
-const points = (count: number): WeekPoint[] =>
+const points = (count: number): ProgressPoint[] =>
   Array.from({ length: count }, (_, i) => ({
     checkId: String(i),
     at: START + i * WEEK_MS,

@@ -6,11 +6,11 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
 import { bandPath, dotPath, whiskerPath } from './chartPaths';
-import type { WeekPoint } from './progressPoints';
+import type { ProgressPoint } from './progressPoints';
 
 export interface TimeChartProps {
   label: string;
-  points: readonly WeekPoint[];
+  points: readonly ProgressPoint[];
   /** From the first look to now. */
   span: readonly [number, number];
   /** A small one stands among others and has no numbers at its side. */
@@ -209,7 +209,7 @@ const scale =
     start + ((value - from) / (to - from)) * (end - start);
 
 /** What the upright axis spans: every value with its doubt, and the band that is wanted. */
-function valueSpan(points: readonly WeekPoint[], isRoom: boolean): [number, number] {
+function valueSpan(points: readonly ProgressPoint[], isRoom: boolean): [number, number] {
   const ends = points.flatMap(({ value, sd, lo, hi }) => [
     value - sd,
     value + sd,

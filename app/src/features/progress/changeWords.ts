@@ -2,7 +2,7 @@ import { dateOfDay } from '@open-palm/records/time';
 import type { Family, MeasureId, Place } from '@open-palm/core/measure';
 import { changeBetween, trendOf, type Change } from '@open-palm/core/track';
 import { strings } from '../../foundation/strings';
-import { weekWords } from '../../foundation/strings/weeks';
+import { weekWords } from '../../foundation/strings/progress';
 import { dateWords } from '../../foundation/strings/dateWords';
 import { plainNumber } from '../../foundation/strings/measureWords';
 import type { Followed, FollowedCheck } from './followed';

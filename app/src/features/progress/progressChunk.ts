@@ -1,3 +1,3 @@
 /** Everything of the weeks comes in one piece, whether the hand file or the screen of its own asks first. */
-export { WeeksScreen } from './screen/ProgressScreen';
-export { WeeksCardView } from './ProgressCardView';
+export { ProgressScreen } from './screen/ProgressScreen';
+export { ProgressCardView } from './ProgressCardView';

@@ -5,7 +5,7 @@ import { verdictMark } from '../../foundation/strings/measureWords';
 import type { FollowedCheck } from './followed';
 
 /** A look in a chart over the weeks. */
-export interface WeekPoint {
+export interface ProgressPoint {
   checkId: string;
   at: number;
   value: number;
@@ -18,7 +18,7 @@ export interface WeekPoint {
 }
 
 /** A checkpoint's values over the weeks, oldest first. */
-export function seriesPoints(checks: readonly FollowedCheck[], series: string): WeekPoint[] {
+export function seriesPoints(checks: readonly FollowedCheck[], series: string): ProgressPoint[] {
   return checks.flatMap(({ kept, at, numbers }) => {
     const number = numbers.find(([id, place]) => seriesOf(id, place) === series);
     if (!number) return [];
@@ -28,7 +28,7 @@ export function seriesPoints(checks: readonly FollowedCheck[], series: string): 
 }
 
 /** A family's room over the weeks: how far its narrowest checkpoint is inside its band, in steps of forming it afresh. */
-export function familyPoints(checks: readonly FollowedCheck[], family: Family): WeekPoint[] {
+export function familyPoints(checks: readonly FollowedCheck[], family: Family): ProgressPoint[] {
   return checks.flatMap(({ kept, at, tracked, numbers }) => {
     const narrowest = narrowestOf(tracked.measures, family);
     if (!narrowest) return [];

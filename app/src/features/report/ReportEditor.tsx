@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import {
-  letterInputSchema,
-  letterText,
+  reportInputSchema,
+  reportText,
   MOST_POINTS,
   type Check,
-  type LetterInput,
+  type ReportInput,
 } from '@open-palm/contract';
 import { paths } from '../../foundation/api/paths';
 import { BackHeader } from '../../foundation/kit/BackHeader';
@@ -28,7 +28,7 @@ import { studioNow } from '../../foundation/api/clock';
 const words = strings.feedback;
 
 /** The letter's text beside the pictures; every change is kept when a field is left, and before it is sent. */
-export function LetterEditor({
+export function ReportEditor({
   check,
   initial,
   basedOn,
@@ -36,7 +36,7 @@ export function LetterEditor({
   mailedAt,
 }: {
   check: Check;
-  initial: LetterInput;
+  initial: ReportInput;
   /** The version that is changed; 0 where none is kept yet. */
   basedOn: number;
   studentName: string;
@@ -47,19 +47,19 @@ export function LetterEditor({
   const [said, setSaid] = useState<string | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const change = (more: Partial<LetterInput>) => setLetter((now) => ({ ...now, ...more }));
+  const change = (more: Partial<ReportInput>) => setLetter((now) => ({ ...now, ...more }));
 
   /**
    * Keeps the letter as it reads now, then does what was asked; says what went wrong.
    *
    * @param atStudio whether the studio has to have it first, because it prints and mails
    */
-  const keepAnd = async (then: (kept: LetterInput) => Promise<string | null>, atStudio = false) => {
+  const keepAnd = async (then: (kept: ReportInput) => Promise<string | null>, atStudio = false) => {
     setBusy(true);
     setFailure(null);
     try {
       const points = letter.points.filter((point) => point.trim() !== '');
-      const checked = letterInputSchema.safeParse({ ...letter, points });
+      const checked = reportInputSchema.safeParse({ ...letter, points });
       if (!checked.success) {
         setFailure(checked.error.issues[0]!.message);
         return;
@@ -77,7 +77,7 @@ export function LetterEditor({
   const keep = () => void keepAnd(async () => null);
   const copy = () =>
     void keepAnd(async (kept) => {
-      await navigator.clipboard.writeText(`${kept.title}\n\n${letterText(kept)}`);
+      await navigator.clipboard.writeText(`${kept.title}\n\n${reportText(kept)}`);
       return words.copied;
     });
   const pdf = () =>

@@ -1,8 +1,8 @@
 import useSWR from 'swr';
 import { useMemo } from 'react';
-import { letterInputOf, type Check, type HandFile, type Letter } from '@open-palm/contract';
+import { letterInputOf, type Check, type HandFile, type Report } from '@open-palm/contract';
 import { gripFacts } from '@open-palm/records/grip';
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import { ageBandOf } from '@open-palm/core/judge';
 import { useLessonLog } from '../../foundation/api/lessonLog';
 import { paths } from '../../foundation/api/paths';
@@ -14,18 +14,18 @@ import { useAdvice } from '../../assessment/advice/useAdvice';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { firstDraft, POINTS } from './firstDraft';
 import { findLetter } from './reports';
-import { LetterEditor } from './ReportEditor';
+import { ReportEditor } from './ReportEditor';
 import { studioNow } from '../../foundation/api/clock';
 
 /** Feedback on one check, to be sent: a few ordered points in editable words, with the marked pictures. */
-export function FeedbackScreen({ checkId }: { checkId: string }) {
+export function ReportScreen({ checkId }: { checkId: string }) {
   const check = useCheck(checkId);
   return <Loaded from={check}>{(data) => <WithStudent check={data} />}</Loaded>;
 }
 
 function WithStudent({ check }: { check: Check }) {
   const handFile = useFileOfCheck(check);
-  const { data, error, mutate } = useSWR<{ letter: Letter | null }, Error>(
+  const { data, error, mutate } = useSWR<{ letter: Report | null }, Error>(
     paths.letter(check.id),
     async () => ({ letter: await findLetter(check.id) }),
   );
@@ -47,7 +47,7 @@ function Feedback({
 }: {
   check: Check;
   handFile: HandFile;
-  letter: Letter | null;
+  letter: Report | null;
 }) {
   const { student, ownHolds } = handFile;
   const log = useLessonLog(handFile);
@@ -71,7 +71,7 @@ function Feedback({
     hold,
     context: check.context,
     student: { history: historyBefore(log.entries, check.id), age },
-    hurts: openHurts(log.entries).length > 0,
+    hurts: openPainFlags(log.entries).length > 0,
     asks: false,
     most: POINTS,
   });
@@ -80,7 +80,7 @@ function Feedback({
   const unsent = waits?.kind === 'letter' ? waits.body : null;
   if (advice === null) return null;
   return (
-    <LetterEditor
+    <ReportEditor
       check={check}
       initial={
         unsent ??

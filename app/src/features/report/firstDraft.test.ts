@@ -1,4 +1,4 @@
-import { letterText, type Check, type LogEntry, type Student } from '@open-palm/contract';
+import { reportText, type Check, type LogEntry, type Student } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
 import { advise, type Finding } from '@open-palm/core/judge';
 import type { LessonLog } from '../../foundation/api/lessonLog';
@@ -76,7 +76,7 @@ describe('a letter to begin with', () => {
 
   it('reads as text in order, without empty parts', () => {
     const letter = { ...draft(found(['indexDeep'])), opening: '', points: ['One.', 'Two.'] };
-    expect(letterText(letter)).toBe(
+    expect(reportText(letter)).toBe(
       ['1. One.\n\n2. Two.', letter.closing, letter.caution].join('\n\n'),
     );
   });

@@ -1,4 +1,4 @@
-import type { Check, LetterInput, Student } from '@open-palm/contract';
+import type { Check, ReportInput, Student } from '@open-palm/contract';
 import type { BowKind } from '@open-palm/core/holds';
 import type { Advice } from '@open-palm/core/judge';
 import type { LessonLog } from '../../foundation/api/lessonLog';
@@ -22,7 +22,7 @@ export function firstDraft(
   advice: Advice,
   log: LessonLog,
   bow: BowKind,
-): LetterInput {
+): ReportInput {
   const told = advice.kind === 'toWorkOn' ? advice.points : [];
   const holds = 'holds' in advice ? advice.holds : [];
   const points = told.map((point) => {

@@ -1,12 +1,12 @@
-import { letterSchema, mailSchema, type Letter } from '@open-palm/contract';
+import { reportSchema, mailSchema, type Report } from '@open-palm/contract';
 import { ApiProblem, ask, put } from '../../foundation/api/client';
 import { paths } from '../../foundation/api/paths';
 import { strings } from '../../foundation/strings';
 
 /** The letter of a check; null where none was written. */
-export async function findLetter(checkId: string): Promise<Letter | null> {
+export async function findLetter(checkId: string): Promise<Report | null> {
   try {
-    return await ask(letterSchema, paths.letter(checkId));
+    return await ask(reportSchema, paths.letter(checkId));
   } catch (error) {
     if (error instanceof ApiProblem && error.status === 404) return null;
     throw error;

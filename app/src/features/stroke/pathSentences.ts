@@ -1,4 +1,4 @@
-import type { StrokeAnalysis, Told } from '@open-palm/core/stroke';
+import type { StrokeAnalysis, Estimate } from '@open-palm/core/stroke';
 import { strokeWords } from '../../foundation/strings/stroke';
 
 const words = strokeWords.path;
@@ -24,8 +24,8 @@ export function pathSentences({ skew }: Pick<StrokeAnalysis, 'skew'>): string[] 
     : [words.says.unsure(told(most))];
 }
 
-const isSure = ({ deg, sd }: Told): boolean => Math.abs(deg) > Math.max(SQUARE_DEG, SURE_SD * sd);
+const isSure = ({ deg, sd }: Estimate): boolean => Math.abs(deg) > Math.max(SQUARE_DEG, SURE_SD * sd);
 
-const told = ({ deg, sd }: Told): string => strokeWords.told(deg, sd);
+const told = ({ deg, sd }: Estimate): string => strokeWords.told(deg, sd);
 
 const wayOf = (deg: number): string => (deg > 0 ? words.toScroll : words.toBridge);

@@ -13,7 +13,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { paths } from '../../foundation/api/paths';
 import { strings } from '../../foundation/strings';
-import { fileWords as words } from '../../foundation/strings/studioFiles';
+import { fileWords as words } from '../../foundation/strings/studio';
 import { ImportPreviewCard } from './ImportPreviewCard';
 import { useImport } from './useImport';
 
@@ -21,7 +21,7 @@ const EXPORTS = ['students.csv', 'checks.csv', 'studio.json'] as const;
 const KINDS = '.csv,.txt,.tsv,.json,text/csv,application/json';
 
 /** The studio's files: students and looks taken along, and brought in after a look at what that would do. */
-export function StudioFilesScreen() {
+export function StudioScreen() {
   const bringing = useImport();
   const { state } = bringing;
   const [failed, setFailed] = useState(false);

@@ -1,9 +1,9 @@
-import type { KeptStudent, LetterInput, StudentInput } from '@open-palm/contract';
+import type { KeptStudent, ReportInput, StudentInput } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { strings } from '../strings';
 import type { NewEntry } from './sync/entry';
 import { sync } from './sync';
-import { standingOf } from './sync/useSync';
+import { keptOf } from './sync/useSync';
 
 /** What was written was refused, with the studio's words; it is not kept on this device, because its form still has it. */
 export class Refused extends Error {}
@@ -17,7 +17,7 @@ export class Refused extends Error {}
 async function keep(entry: NewEntry): Promise<'arrived' | 'waits' | 'conflict'> {
   await sync.write(entry);
   await sync.send();
-  const standing = standingOf(entry.kind, entry.id);
+  const standing = keptOf(entry.kind, entry.id);
   if (typeof standing === 'string') return standing;
   if (standing.conflict) return 'conflict';
   await sync.discard(standing);
@@ -54,7 +54,7 @@ export function saveOwnHold(hold: Hold): Promise<'arrived' | 'waits' | 'conflict
 export const keepLetter = (
   checkId: string,
   studentName: string,
-  body: LetterInput,
+  body: ReportInput,
   basedOn: number,
 ): Promise<'arrived' | 'waits' | 'conflict'> =>
   keep({ kind: 'letter', id: checkId, studentName, body, basedOn });

@@ -1,5 +1,5 @@
 import { bowPreset, type PresetKind } from '../../presets';
-import { leverSetup, type HandOnBow, type Situation } from '../handOnBow';
+import { balanceSetup, type HandOnBow, type Situation } from '../handOnBow';
 
 export const AIR: Situation = { string: null, tiltDeg: 0, planeDeg: 0 };
 
@@ -16,5 +16,5 @@ export const GERMAN_HAND: HandOnBow = {
 /** A typical full-size bow in a hand. */
 export function example(kind: PresetKind, hand: HandOnBow, situation: Situation = AIR) {
   const { massG, balanceMm, frogFrontMm, lengthMm } = bowPreset(kind, '4/4');
-  return leverSetup({ massG: massG.usual, balanceMm, frogFrontMm, lengthMm }, hand, situation);
+  return balanceSetup({ massG: massG.usual, balanceMm, frogFrontMm, lengthMm }, hand, situation);
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { inputOf, studentInputSchema, type HandFile, type StudentInput } from '@open-palm/contract';
 import {
-  bowDoubt,
+  bowWarning,
   BOW_PARTS,
   plausible,
   type BowPart,
@@ -44,7 +44,7 @@ export function WeighBow({
   const isLast = at === BOW_PARTS.length - 1;
   const step = words.steps[part];
   const value = numberFrom(texts[part]);
-  const doubt = value === null || Number.isNaN(value) ? null : bowDoubt(preset, part, value);
+  const doubt = value === null || Number.isNaN(value) ? null : bowWarning(preset, part, value);
   const refused = refusal(handFile, part, value);
   const amount = (number: number) => `${Math.round(number)} ${step.unit}`;
   const usual = plausible(preset, part);

@@ -8,9 +8,9 @@ import { useLessonLog } from '../../../foundation/api/lessonLog';
 import { useCheck, useFileOfCheck } from '../../../foundation/api/queries';
 import { paths } from '../../../foundation/api/paths';
 import { Breakdown } from '../../../assessment/breakdown/Breakdown';
-import { OtherEyeProvider } from '../../../assessment/verdictOverride/verdictOverride';
+import { VerdictOverrideProvider } from '../../../assessment/verdictOverride/verdictOverride';
 import { findHold } from '@open-palm/records/holds';
-import { useLessonEye } from '../../../assessment/advice/useLessonOverrides';
+import { useLessonOverrides } from '../../../assessment/advice/useLessonOverrides';
 import { WorkOnCard } from '../../../assessment/advice/WorkOnCard';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
@@ -50,7 +50,7 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
     [check],
   );
   const log = useLessonLog(handFile);
-  const eye = useLessonEye(seen, log);
+  const eye = useLessonOverrides(seen, log);
   const notReady = readiness.filter(({ item, state }) => state !== READINESS[item][0]);
   // The look may be of an instrument that is no longer played.
   const isPlayed = student.setups.some(({ id }) => id === check.setupId);
@@ -142,13 +142,13 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
           context={check.context}
           log={log}
         />
-        <OtherEyeProvider value={eye}>
+        <VerdictOverrideProvider value={eye}>
           <Breakdown
             measures={check.measures}
             notMeasured={[]}
             views={captures.map(({ view }) => view)}
           />
-        </OtherEyeProvider>
+        </VerdictOverrideProvider>
       </Columns>
     </Screen>
   );

@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { sync } from '../../../foundation/api/sync';
 import type { NewEntry } from '../../../foundation/api/sync/entry';
-import { standingOf } from '../../../foundation/api/sync/useSync';
+import { keptOf } from '../../../foundation/api/sync/useSync';
 
 /** Keeps a look: first on this device, then with the studio; either way the student's file comes next. */
 export function useKeep() {
@@ -16,7 +16,7 @@ export function useKeep() {
       // Only now that it is safe in the outbox.
       await onKept?.();
       await sync.send();
-      const isThere = standingOf(unsent.kind, unsent.id) === 'arrived';
+      const isThere = keptOf(unsent.kind, unsent.id) === 'arrived';
       router.dismissTo(isThere ? (fileOf as '/') : '/');
     } catch (error) {
       setSaving(false);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { type HandFile } from '@open-palm/contract';
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import type { Hold } from '@open-palm/core/holds';
 import { testSigns } from '@open-palm/core/judge';
 import { testsFor } from '@open-palm/core/practice';
@@ -12,7 +12,7 @@ import { PressRow } from '../../../foundation/kit/PressRow';
 import { Screen } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
-import { useTipRaiseWords } from '../../../assessment/lever/useTipRaiseWords';
+import { useTipRaiseWords } from '../../../assessment/balance/useTipRaiseWords';
 import { strings } from '../../../foundation/strings';
 import { agoWords } from '../../../foundation/strings/dateWords';
 import { resultWords } from './resultWords';
@@ -46,7 +46,7 @@ export function TestsStep({
   const { student } = handFile;
   const tipRaise = useTipRaiseWords(handFile);
   const [chosen, setChosen] = useState<string | null>(null);
-  const isHurting = openHurts(log.entries).length > 0;
+  const isHurting = openPainFlags(log.entries).length > 0;
   const tests = testsFor(hold, student.level);
   const test = tests.find(({ id }) => id === chosen);
   if (test && !isHurting) {

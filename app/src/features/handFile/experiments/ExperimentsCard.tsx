@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { type LogEntryOf, type Student } from '@open-palm/contract';
-import { openHurts } from '@open-palm/records/log';
+import { openPainFlags } from '@open-palm/records/log';
 import { ageBandOf } from '@open-palm/core/judge';
 import type { LessonLog } from '../../../foundation/api/lessonLog';
 import { Button } from '../../../foundation/kit/Button';
@@ -36,7 +36,7 @@ export function ExperimentsCard({
   const [isAdding, setAdding] = useState(false);
   const [showsAll, setShowsAll] = useState(false);
   if (ageBandOf(student.birthYear, now.getFullYear()) !== 'adult') return null;
-  if (openHurts(log.entries).length > 0) return null;
+  if (openPainFlags(log.entries).length > 0) return null;
   const all = log.entries.filter((entry): entry is Experiment => entry.kind === 'experiment');
   const shown = showsAll ? all : all.slice(0, SHOWN);
   return (

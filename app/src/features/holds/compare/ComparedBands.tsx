@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Hold, Standing } from '@open-palm/core/holds';
+import type { Hold, Evidence } from '@open-palm/core/holds';
 import { Card } from '../../../foundation/kit/Card';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
@@ -59,5 +59,5 @@ function standingText({ standing, differsAlongBow }: Wanted): string {
   return differsAlongBow ? `${rests} · ${words.alongBow}` : rests;
 }
 
-const restsOn = (standing: Standing) =>
+const restsOn = (standing: Evidence) =>
   typeof standing === 'string' ? words.standing[standing] : standing.published;

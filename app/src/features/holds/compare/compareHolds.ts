@@ -1,4 +1,4 @@
-import type { Band, Hold, Standing } from '@open-palm/core/holds';
+import type { Band, Hold, Evidence } from '@open-palm/core/holds';
 import {
   CATALOGUE,
   FAMILIES,
@@ -10,7 +10,7 @@ import {
 /** What one hold wants of a measure: its band with what it rests on, or null without one. */
 export interface Wanted {
   band: Band;
-  standing: Standing;
+  standing: Evidence;
   /** Whether other bands apply at the heel, the middle or the point. */
   differsAlongBow: boolean;
 }

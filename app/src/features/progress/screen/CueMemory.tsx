@@ -7,7 +7,7 @@ import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import { agoWords } from '../../../foundation/strings/dateWords';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import { rememberedCues } from './rememberedCues';
 
 const words = weekWords.cues;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { FAMILIES, type Family } from '@open-palm/core/measure';
-import { SavableFigure } from '../../../foundation/charts/SavableFigure';
+import { SavableChart } from '../../../foundation/charts/SavableChart';
 import { NumberTable } from '../../../foundation/charts/NumberTable';
 import { ShowAsToggle } from '../../../foundation/charts/ShowAsToggle';
 import { Button } from '../../../foundation/kit/Button';
@@ -12,12 +12,12 @@ import { strings } from '../../../foundation/strings';
 import { dayWords } from '../../../foundation/strings/dateWords';
 import { listWords } from '../../../foundation/strings/listWords';
 import { numberWords, rangeWords, seriesName, unitWords } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import { seriesWords } from '../changeWords';
 import { driftFrom, restartLines, spanOf } from '../FamilyCharts';
 import type { Followed } from '../followed';
 import { TimeChart } from '../TimeChart';
-import { familyPoints, seriesOfFamily, seriesPoints, unitOf, type WeekPoint } from '../progressPoints';
+import { familyPoints, seriesOfFamily, seriesPoints, unitOf, type ProgressPoint } from '../progressPoints';
 
 /** How many rows a table shows at first. */
 const FIRST_ROWS = 26;
@@ -88,7 +88,7 @@ function WeekFigure({
 }: {
   followed: Followed;
   series: string;
-  points: readonly WeekPoint[];
+  points: readonly ProgressPoint[];
   now: Date;
   cursors: readonly number[];
 }) {
@@ -103,7 +103,7 @@ function WeekFigure({
       {asTable ? (
         <WeekTable title={title} points={points} isRoom={isRoom} />
       ) : (
-        <SavableFigure title={title}>
+        <SavableChart title={title}>
           <TimeChart
             label={weekWords.family(title)}
             points={points}
@@ -113,7 +113,7 @@ function WeekFigure({
             cursors={cursors}
             {...driftFrom(followed, series)}
           />
-        </SavableFigure>
+        </SavableChart>
       )}
     </Card>
   );
@@ -125,14 +125,14 @@ function WeekTable({
   isRoom,
 }: {
   title: string;
-  points: readonly WeekPoint[];
+  points: readonly ProgressPoint[];
   isRoom: boolean;
 }) {
   const [all, setAll] = useState(false);
   const { columns } = weekWords;
   const newest = [...points].reverse();
   const shown = all ? newest : newest.slice(0, FIRST_ROWS);
-  const number = ({ value, sd, series }: WeekPoint) =>
+  const number = ({ value, sd, series }: ProgressPoint) =>
     isRoom
       ? `${value.toFixed(1)} ± ${sd.toFixed(1)}`.replace('-', '−')
       : numberWords({ value, sd, unit: unitOf(series) });
@@ -154,7 +154,7 @@ function WeekTable({
   );
 }
 
-const wantedWords = ({ lo, hi, series }: WeekPoint): string =>
+const wantedWords = ({ lo, hi, series }: ProgressPoint): string =>
   lo === null && hi === null
     ? weekWords.noBand
     : rangeWords(

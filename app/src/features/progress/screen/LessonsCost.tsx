@@ -3,7 +3,7 @@ import { Card } from '../../../foundation/kit/Card';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { seriesName } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import { withUnit } from '../changeWords';
 import type { Followed } from '../followed';
 

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Button } from '../../../foundation/kit/Button';
 import { Choice, Choices } from '../../../foundation/kit/Choice';
 import { space } from '../../../foundation/kit/tokens';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import type { Filter } from '../followed';
 
 const words = weekWords.filter;

@@ -13,7 +13,7 @@ import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { space } from '../../../foundation/kit/tokens';
 import { WordField } from '../../../foundation/kit/WordField';
 import { dateWords } from '../../../foundation/strings/dateWords';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import type { Followed } from '../followed';
 
 const words = weekWords.planned;

@@ -18,9 +18,9 @@ import { useAfterPaint } from '../../../foundation/kit/useAfterPaint';
 import { strings } from '../../../foundation/strings';
 import { dateWords } from '../../../foundation/strings/dateWords';
 import { seriesName } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import { EVERYTHING, followHistory } from '../followed';
-import { WeeksOverview } from '../ProgressOverview';
+import { ProgressOverview } from '../ProgressOverview';
 import { CueMemory } from './CueMemory';
 import { FamilyDetail } from './FamilyDetail';
 import { LessonsCost } from './LessonsCost';
@@ -29,7 +29,7 @@ import { PlannedChanges } from './PlannedChanges';
 import { ThenAndNow } from './ThenAndNow';
 
 /** A student's hold over the weeks: what really changed, what drifts, what lessons cost, what was said that worked. */
-export function WeeksScreen({
+export function ProgressScreen({
   studentId,
   setupId,
   family,
@@ -113,7 +113,7 @@ function Weeks({
         <Columns
           picture={
             <>
-              <WeeksOverview
+              <ProgressOverview
                 followed={followed}
                 now={now}
                 chosen={chosen}

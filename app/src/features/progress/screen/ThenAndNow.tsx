@@ -4,7 +4,7 @@ import { gripFacts, gripOf } from '@open-palm/records/grip';
 import type { Hold } from '@open-palm/core/holds';
 import { mergeContacts } from '@open-palm/core/measure';
 import { NumberTable } from '../../../foundation/charts/NumberTable';
-import { SavableFigure } from '../../../foundation/charts/SavableFigure';
+import { SavableChart } from '../../../foundation/charts/SavableChart';
 import { Card } from '../../../foundation/kit/Card';
 import { SlideBar } from '../../../foundation/kit/SlideBar';
 import { Text } from '../../../foundation/kit/Text';
@@ -12,7 +12,7 @@ import { space } from '../../../foundation/kit/tokens';
 import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
 import { dayWords } from '../../../foundation/strings/dateWords';
 import { seriesName } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/weeks';
+import { weekWords } from '../../../foundation/strings/progress';
 import { changeSince, withUnit } from '../changeWords';
 import type { Followed, FollowedCheck } from '../followed';
 
@@ -57,7 +57,7 @@ export function ThenAndNow({
       <Text variant="strong" level={2}>
         {words.title}
       </Text>
-      <SavableFigure title={words.title}>
+      <SavableChart title={words.title}>
         <GripPortrait
           label={words.label(dates.then, dates.now)}
           numbers={{
@@ -69,7 +69,7 @@ export function ThenAndNow({
           }}
           over={over}
         />
-      </SavableFigure>
+      </SavableChart>
       <SlideBar
         label={words.slider}
         value={index}

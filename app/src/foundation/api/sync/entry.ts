@@ -3,7 +3,7 @@ import type {
   CheckInput,
   Conflict,
   CrossingInput,
-  LetterInput,
+  ReportInput,
   LogEntry,
   RelaxedHandInput,
   StudentInput,
@@ -19,7 +19,7 @@ export type Content =
   | { kind: 'crossing'; body: CrossingInput }
   | { kind: 'log'; body: LogEntry }
   | { kind: 'student'; body: StudentInput }
-  | { kind: 'letter'; body: LetterInput }
+  | { kind: 'letter'; body: ReportInput }
   | { kind: 'hold'; body: Hold };
 
 export type Kind = Content['kind'];

@@ -4,7 +4,7 @@ import {
   keptSchema,
   keptStudentSchema,
   keptTakeSchema,
-  letterSchema,
+  reportSchema,
   logEntrySchema,
   ownHoldSchema,
   pictureSchema,
@@ -96,6 +96,6 @@ const WHERE: Record<Entry['kind'], { schema: z.ZodType<object>; path: (id: strin
   crossing: { schema: crossingSchema, path: paths.crossing },
   log: { schema: logEntrySchema, path: paths.log },
   student: { schema: keptStudentSchema, path: paths.student },
-  letter: { schema: letterSchema, path: paths.letter },
+  letter: { schema: reportSchema, path: paths.letter },
   hold: { schema: ownHoldSchema, path: paths.hold },
 };

@@ -52,7 +52,7 @@ export type Kept = 'arrived' | 'waits' | Entry;
  *
  * @returns the entry itself where it waits for a person: the studio refused it, or somebody else changed the same
  */
-export function standingOf(kind: Kind, id: string): Kept {
+export function keptOf(kind: Kind, id: string): Kept {
   const entry = sync.contents().find((one) => keyOf(one) === keyOf({ kind, id }));
   if (!entry) return 'arrived';
   return entry.stop || entry.conflict ? entry : 'waits';

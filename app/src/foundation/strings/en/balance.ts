@@ -1,5 +1,5 @@
 import type { BowPart } from '@open-palm/core/bow';
-import { mm, NBSP, newton } from './lever';
+import { mm, NBSP, newton } from './tipRaise';
 
 /** Words of the screen of the bow as a lever: loaded with it. */
 

@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { idSchema } from './ids';
+
+/** The most points that a letter makes: what blocks the student later comes first, and more is not read. */
+export const MOST_POINTS = 6;
+
+const text = z.string().trim().max(1000);
+
+/** Feedback on one check in the teacher's words: a few points in order. */
+export const reportInputSchema = z
+  .object({
+    /** All that is to be read stands in the letter itself: heading, caution and the names of the pictures too. */
+    title: text.min(1, 'a heading is needed').max(200),
+    opening: text,
+    points: z
+      .array(text.min(1, 'a point needs words'))
+      .min(1, 'at least one point')
+      .max(MOST_POINTS, `at most ${MOST_POINTS} points`),
+    closing: text,
+    caution: text,
+    /** A line under each picture of the check, in order. */
+    captions: z.array(z.string().max(200)).max(12),
+  })
+  .strict();
+
+export const reportSchema = reportInputSchema.extend({
+  checkId: idSchema,
+  version: z.number().int().positive().default(1),
+  /** When it was last put into the outbox for mail, if ever. */
+  mailedAt: z.string().nullable(),
+});
+
+/** What is written of a kept letter, as an edit sends it. */
+export const letterInputOf = ({
+  checkId: _,
+  version: __,
+  mailedAt: ___,
+  ...input
+}: Report): ReportInput => input;
+
+/** To whom a letter goes. */
+export const mailInputSchema = z
+  .object({ to: z.email('an address like name@example.org is needed').max(200) })
+  .strict();
+
+/** Where the mail file lies, below the studio's data folder. */
+export const mailSchema = z.object({ file: z.string() });
+
+export type ReportInput = z.infer<typeof reportInputSchema>;
+export type Report = z.infer<typeof reportSchema>;
+
+/** A letter's body as plain text, its points numbered; the title stands elsewhere. */
+export const reportText = ({ opening, points, closing, caution }: ReportInput): string =>
+  [opening, points.map((point, i) => `${i + 1}. ${point}`).join('\n\n'), closing, caution]
+    .filter((part) => part !== '')
+    .join('\n\n');

@@ -1,0 +1,66 @@
+import type { Knex } from 'knex';
+import type { Report, ReportInput } from '@open-palm/contract';
+
+interface LetterRow {
+  check_id: string;
+  body_json: string;
+  mailed_at: string | null;
+  version: number;
+  updated_at: string;
+}
+
+export async function findLetter(db: Knex, checkId: string): Promise<Report | undefined> {
+  const row = await db<LetterRow>('letters').where({ check_id: checkId }).first();
+  return (
+    row && {
+      ...JSON.parse(row.body_json),
+      checkId,
+      version: row.version,
+      mailedAt: row.mailed_at,
+    }
+  );
+}
+
+/** Keeps a version of a letter. */
+export async function putLetter(
+  db: Knex,
+  checkId: string,
+  { version, body }: { version: number; body: ReportInput },
+  updatedAt: string,
+): Promise<void> {
+  const row = { body_json: JSON.stringify(body), version, updated_at: updatedAt };
+  await db<LetterRow>('letters')
+    .insert({ check_id: checkId, mailed_at: null, ...row })
+    .onConflict('check_id')
+    .merge(row);
+}
+
+export async function noteMailed(db: Knex, checkId: string, mailedAt: string): Promise<void> {
+  await db<LetterRow>('letters').where({ check_id: checkId }).update({ mailed_at: mailedAt });
+}
+
+export interface MarkedCapture {
+  pictureId: string;
+  width: number;
+  height: number;
+  points: Record<string, { x: number; y: number }>;
+}
+
+/** The pictures of a check in order, with their marks. */
+export async function capturesOf(db: Knex, checkId: string): Promise<MarkedCapture[]> {
+  const rows: {
+    picture_id: string;
+    image_width: number;
+    image_height: number;
+    points_json: string;
+  }[] = await db('captures').where({ check_id: checkId }).orderBy('position');
+  return rows.map((row) => ({
+    pictureId: row.picture_id,
+    width: row.image_width,
+    height: row.image_height,
+    points: JSON.parse(row.points_json),
+  }));
+}
+
+export const checkExists = async (db: Knex, id: string): Promise<boolean> =>
+  (await db('checks').where({ id }).first('id')) !== undefined;

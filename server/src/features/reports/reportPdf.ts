@@ -1,0 +1,94 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Report } from '@open-palm/contract';
+
+const MARGIN = 56;
+const TALLEST_PICTURE = 320;
+const INK = '#1E1B16';
+const SECOND = '#5A5247';
+const AMBER = '#6B4308';
+
+/** A picture of a letter with the line under it. */
+export interface LetterPicture {
+  jpeg: Buffer;
+  width: number;
+  height: number;
+  caption: string;
+}
+
+/**
+ * A letter as a PDF (A4): heading, points in order, the marked pictures, the caution.
+ *
+ * @param fontDir where the app's two faces lie; without them the PDF's own sans-serif stands in
+ */
+export async function letterPdf(
+  letter: Report,
+  pictures: readonly LetterPicture[],
+  fontDir: string | undefined,
+): Promise<Buffer> {
+  // Only loaded once a letter is printed: a studio that prints none need not hold it.
+  const { default: PDFDocument } = await import('pdfkit');
+  const doc = new PDFDocument({
+    size: 'A4',
+    margin: MARGIN,
+    info: { Title: letter.title, Creator: 'Open Palm' },
+    lang: 'en',
+    displayTitle: true,
+  });
+  const face = (file: string, instead: string) => {
+    const path = fontDir && join(fontDir, file);
+    return path && existsSync(path) ? path : instead;
+  };
+  doc.registerFont('display', face('display.ttf', 'Helvetica-Bold'));
+  doc.registerFont('text', face('text.ttf', 'Helvetica'));
+  const finished = collected(doc);
+  const width = doc.page.width - 2 * MARGIN;
+
+  doc.font('display').fontSize(22).fillColor(INK).text(letter.title);
+  paragraph(doc, letter.opening);
+  letter.points.forEach((point, i) => {
+    doc.moveDown(0.7);
+    const top = doc.y;
+    doc
+      .font('display')
+      .fontSize(16)
+      .fillColor(AMBER)
+      .text(`${i + 1}.`, MARGIN, top, { width: 24 });
+    doc
+      .font('text')
+      .fontSize(12.5)
+      .fillColor(INK)
+      .text(point, MARGIN + 28, top + 2, { width: width - 28, lineGap: 2 });
+    doc.x = MARGIN;
+  });
+  doc.moveDown(0.4);
+  paragraph(doc, letter.closing);
+  for (const { jpeg, caption, ...image } of pictures) {
+    const shown = Math.min((width * image.height) / image.width, TALLEST_PICTURE);
+    if (doc.y + shown + 40 > doc.page.height - MARGIN) doc.addPage();
+    doc.moveDown(0.8);
+    doc.image(jpeg, MARGIN, doc.y, { fit: [width, shown], align: 'center' });
+    doc.y += shown + 4;
+    doc.font('text').fontSize(10).fillColor(SECOND).text(caption, MARGIN, doc.y, { width });
+  }
+  if (letter.caution !== '') {
+    doc.moveDown(1);
+    doc.font('text').fontSize(10).fillColor(SECOND).text(letter.caution, MARGIN, doc.y, { width });
+  }
+  doc.end();
+  return finished;
+}
+
+function paragraph(doc: PDFKit.PDFDocument, text: string): void {
+  if (text === '') return;
+  doc.moveDown(0.6);
+  doc.font('text').fontSize(12.5).fillColor(INK).text(text, { lineGap: 2 });
+}
+
+const collected = (doc: PDFKit.PDFDocument): Promise<Buffer> =>
+  new Promise((resolve, reject) => {
+    const parts: Buffer[] = [];
+    doc.on('data', (part: Buffer) => parts.push(part));
+    doc.on('end', () => resolve(Buffer.concat(parts)));
+    doc.on('error', reject);
+  });

@@ -1,0 +1,103 @@
+import { mkdir, readFile } from 'node:fs/promises';
+import { basename, join } from 'node:path';
+import type { Knex } from 'knex';
+import writeFileAtomic from 'write-file-atomic';
+import { letterInputOf, reportText, type Report, type ReportInput } from '@open-palm/contract';
+import { inTransaction } from '../../db/inTransaction';
+import { keepEdit } from '../../edits/keepEdit';
+import { notFound } from '../../problem';
+import type { Edit } from '../../readBody';
+import { pictureFile } from '../../references/pictureFile';
+import { letterPdf } from './reportPdf';
+import { markedPicture } from './markedPicture';
+import { capturesOf, checkExists, findLetter, noteMailed, putLetter } from './repo';
+
+export interface LetterParts {
+  db: Knex;
+  reader: Knex;
+  pictureDir: string;
+  /** Stands in for a mail program: what is to be sent lies here as .eml files. */
+  outboxDir: string;
+  fontDir?: string | undefined;
+  now: () => Date;
+}
+
+/**
+ * Keeps an edit of a letter, the first one too.
+ *
+ * @throws Problem `notFound` for an unknown check
+ * @throws ConflictProblem when the same part was worded otherwise elsewhere
+ */
+export async function saveLetter(
+  { db, now }: LetterParts,
+  checkId: string,
+  input: ReportInput,
+  madeBy: string | null,
+  edit: Edit | null,
+): Promise<Report> {
+  const createdAt = now().toISOString();
+  await inTransaction(db, async (trx) => {
+    if (!(await checkExists(trx, checkId))) throw notFound('check', 'id');
+    const known = await findLetter(trx, checkId);
+    await keepEdit<ReportInput>(trx, {
+      kind: 'letter',
+      id: checkId,
+      edit,
+      body: input,
+      current: known && { version: known.version, body: letterInputOf(known) },
+      madeBy,
+      createdAt,
+      put: (next) => putLetter(trx, checkId, next, createdAt),
+    });
+  });
+  return loadLetter(db, checkId);
+}
+
+/** @throws Problem `notFound` */
+export async function loadLetter(db: Knex, checkId: string): Promise<Report> {
+  const letter = await findLetter(db, checkId);
+  if (!letter) throw notFound('letter', 'id');
+  return letter;
+}
+
+/** The letter as a PDF with the check's marked pictures. */
+export async function printLetter(parts: LetterParts, checkId: string): Promise<Buffer> {
+  const letter = await loadLetter(parts.reader, checkId);
+  const captures = await capturesOf(parts.reader, checkId);
+  const pictures = await Promise.all(
+    captures.map(async (capture, i) => ({
+      ...(await markedPicture(
+        await readFile(pictureFile(parts.pictureDir, capture.pictureId)),
+        capture,
+      )),
+      caption: letter.captions[i] ?? '',
+    })),
+  );
+  return letterPdf(letter, pictures, parts.fontDir);
+}
+
+/**
+ * Puts the letter into the outbox folder as a mail file with its PDF. It names no sender: the mail program that opens it
+ * puts in its own.
+ *
+ * @returns the file's name below the data folder
+ */
+export async function mailLetter(parts: LetterParts, checkId: string, to: string): Promise<string> {
+  const letter = await loadLetter(parts.reader, checkId);
+  const pdf = await printLetter(parts, checkId);
+  const { default: MailComposer } = await import('nodemailer/lib/mail-composer/index.js');
+  const now = parts.now();
+  const mail = new MailComposer({
+    to,
+    subject: letter.title,
+    text: reportText(letter),
+    date: now,
+    headers: { 'X-Unsent': '1' },
+    attachments: [{ filename: 'feedback.pdf', content: pdf, contentType: 'application/pdf' }],
+  });
+  await mkdir(parts.outboxDir, { recursive: true });
+  const file = join(parts.outboxDir, `${checkId}.eml`);
+  await writeFileAtomic(file, await mail.compile().build());
+  await noteMailed(parts.db, checkId, now.toISOString());
+  return join(basename(parts.outboxDir), basename(file));
+}
