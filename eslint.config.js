@@ -1,97 +1,41 @@
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
+import { forbiddenArrows, IN_TESTS, PACKAGES } from './scripts/arrows.mjs';
 
-const from = (target, others, message) =>
-  others.map((other) => ({ target: `./${target}`, from: `./${other}`, message }));
+const zones = forbiddenArrows().map(({ from, to, why }) => ({
+  // Tests of the core hold what is below against what is above.
+  target: from.startsWith('core/') ? `./${from}/**/!(*.test).ts` : `./${from}`,
+  from: `./${to}`,
+  message: why,
+}));
 
-/** Arrows point down only: what a package may not reach into. */
-const packageZones = [
-  ...from(
-    'core',
-    ['contract', 'records', 'op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
-    'The core imports nothing of the project.',
-  ),
-  ...from(
-    'contract',
-    ['records', 'op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
-    'The contract knows the core only.',
-  ),
-  ...from(
-    'records',
-    ['op', 'vision', 'studio-demo', 'server', 'app', 'e2e'],
-    'Rules over records know core and contract only.',
-  ),
-  ...from(
-    'op',
-    ['vision', 'studio-demo', 'server', 'app', 'e2e'],
-    'The command line knows core and contract only.',
-  ),
-  ...from(
-    'vision',
-    ['core', 'contract', 'records', 'op', 'studio-demo', 'server', 'app', 'e2e'],
-    'The hand finder stands by itself.',
-  ),
-  ...from(
-    'studio-demo',
-    ['op', 'vision', 'server', 'app', 'e2e'],
-    'The demo knows core and contract only.',
-  ),
-  ...from('server', ['op', 'vision', 'app', 'e2e'], 'The server knows nothing of the interface.'),
-  ...from(
-    'app',
-    ['op', 'studio-demo', 'server', 'e2e'],
-    'The app reaches the studio through its API only.',
-  ),
-  ...from(
-    'e2e',
-    ['core', 'contract', 'records', 'op', 'server', 'app'],
-    'Journeys know no package’s inside.',
-  ),
-  ...from('core/bow', ['core/measure', 'core/holds'], 'The bow is below what measures it.'),
-  ...from(
-    'core/hand',
-    ['core/bow', 'core/measure', 'core/holds'],
-    'The hand is below everything else.',
-  ),
-];
+/** Package names that a package may not write; the paths behind them are zones already. */
+const otherPackages = (may) => ({
+  regex: `^@open-palm/(?!(?:${['-', ...may].join('|')})(?:/|$))`,
+  message: 'Arrows point down only: see scripts/arrows.mjs.',
+});
 
-/** One feature never reaches into another one’s folder. */
-const featureZones = (base, features) =>
-  features.flatMap((feature) =>
-    from(
-      `${base}/${feature}`,
-      features.filter((other) => other !== feature).map((other) => `${base}/${other}`),
-      'A feature does not reach into another feature.',
-    ),
-  );
+const isTest = ['**/*.test.{ts,tsx}', '**/testing/**', '**/bench/**'];
+const pure = { regex: '^(node:|react|expo|koa|knex)', message: 'The core is pure computation.' };
 
-const zones = [
-  ...packageZones,
-  ...featureZones('app/src/features', [
-    'today',
-    'students',
-    'handFile',
-    'check',
-    'holds',
-    'build',
-    'feedback',
-    'balance',
-    'stroke',
-    'studioFiles',
-    'waiting',
-  ]),
-  ...featureZones('server/src/features', [
-    'students',
-    'checks',
-    'pictures',
-    'holds',
-    'relaxedHands',
-    'lessonLog',
-    'letters',
-    'takes',
-    'crossings',
-  ]),
-];
+/** What each package may name, in its code and in its tests. */
+const packageNames = Object.entries(PACKAGES).flatMap(([name, may]) => {
+  const own = [...may, name];
+  const patterns = (all, ...more) => ({
+    'no-restricted-imports': ['error', { patterns: [otherPackages(all), ...more] }],
+  });
+  return [
+    {
+      files: [`${name}/**/*.{ts,tsx}`],
+      ignores: isTest,
+      rules: patterns(own, ...(name === 'core' ? [pure] : [])),
+    },
+    {
+      files: isTest.map((test) => `${name}/${test}`),
+      rules: patterns([...own, ...(IN_TESTS[name] ?? [])]),
+    },
+  ];
+});
 
 /** What looks for components: nothing outside the app has any, and reading every file for them costs time. */
 const componentRules = Object.fromEntries(
@@ -100,6 +44,12 @@ const componentRules = Object.fromEntries(
     .filter((name) => /^react(-hooks)?\//.test(name))
     .map((name) => [name, 'off']),
 );
+
+/** What time it is, is asked in one place: a device's clock may be wrong. */
+const oneNow = {
+  selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+  message: 'There is one now: studioNow of foundation/api/clock.',
+};
 
 export default [
   { ignores: ['**/node_modules', '**/dist', '**/.expo', 'data', 'test-results'] },
@@ -128,18 +78,11 @@ export default [
       eqeqeq: ['error', 'always', { null: 'ignore' }],
     },
   },
+  ...packageNames,
   {
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],
     rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { regex: '^(node:|react|expo|koa|knex)', message: 'The core is pure computation.' },
-          ],
-        },
-      ],
       'no-restricted-globals': [
         'error',
         'window',
@@ -175,6 +118,7 @@ export default [
     rules: {
       'no-restricted-syntax': [
         'error',
+        oneNow,
         {
           selector: 'JSXText[value=/[A-Za-z]{2,}/]',
           message: 'Sentences for people stand in the strings catalogue.',
@@ -185,6 +129,11 @@ export default [
         },
       ],
     },
+  },
+  {
+    files: ['app/**/*.ts'],
+    ignores: ['**/*.test.ts', 'app/src/foundation/api/clock.ts'],
+    rules: { 'no-restricted-syntax': ['error', oneNow] },
   },
   {
     files: ['app/app/**', 'app/types.d.ts', '**/*.config.{ts,js,mjs,cjs}'],

@@ -5,7 +5,8 @@ import { buildIfNeeded, installIfNeeded, run } from './steps.mjs';
 await installIfNeeded();
 if (!(await ensureChromium())) process.exit(1);
 await buildIfNeeded();
+const core = await run('npx', ['tsx', 'op/bench/coreBench.ts']);
 const speeds = await run('npx', ['tsx', 'e2e/bench/bench.ts']);
 // How good the advice is: about two minutes, after what is timed.
 const advice = await run('npx', ['tsx', 'op/bench/adviceBench.ts']);
-process.exit(speeds.code || advice.code);
+process.exit(core.code || speeds.code || advice.code);

@@ -1,5 +1,6 @@
 import { cpSync, mkdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { basename } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 
@@ -21,9 +22,12 @@ for (const [name, face] of Object.entries(faces)) {
 
 await build({
   absWorkingDir: root,
-  entryPoints: entries.map((entry) => `server/${entry}`),
+  entryPoints: Object.fromEntries([
+    ...entries.map((entry) => [basename(entry, '.ts'), `server/${entry}`]),
+    // The demo lies beside the server and is no part of it.
+    ['demo', 'studio-demo/src/index.ts'],
+  ]),
   outdir: 'server/dist',
-  entryNames: '[name]',
   outExtension: { '.js': '.mjs' },
   bundle: true,
   platform: 'node',

@@ -8,6 +8,6 @@ await buildIfNeeded();
 const dataDir = process.env.DATA_DIR ?? join(root, 'data');
 const { command, env } = serverCommand({ port: 0, dataDir });
 const { code } = await run(command, [join(root, 'server/dist/rederive.mjs')], {
-  env: { ...env, DEMO_PICTURES: '' },
+  env: { ...env, DEMO_STUDIO: '' },
 });
 process.exit(code);

@@ -23,6 +23,7 @@ export function serverCommand({ port, dataDir }) {
       PORT: String(port),
       DATA_DIR: dataDir,
       WEB_DIR: join(root, 'app/dist'),
+      DEMO_STUDIO: join(root, 'server/dist/demo.mjs'),
       DEMO_PICTURES: join(root, 'studio-demo/pictures'),
     },
   };

@@ -32,7 +32,7 @@ const TRUE: [FittedJoint, number][] = [
 ];
 
 describe('a hand fitted to two pictures', () => {
-  it('has the bends of a hand it never saw, within their doubts', () => {
+  it('has the bends of a hand it never saw, within their sds', () => {
     for (const seed of [1, 2, 3]) {
       const fitted = fit(
         inventedCaptures(SETTLED, ['thumb-side', 'profile'], { seed, sigma: 1.5 }),
@@ -117,8 +117,8 @@ describe('a hand fitted to one picture', () => {
     expect(views).not.toContain('finger-side');
     expect(views).not.toContain('bow-side');
     expect(['thumb-side', 'profile']).toContain(views[0]);
-    const doubts = fitted.secondViews.map(({ meanSdDeg }) => meanSdDeg);
-    expect(doubts).toEqual([...doubts].sort((a, b) => a - b));
+    const sds = fitted.secondViews.map(({ meanSdDeg }) => meanSdDeg);
+    expect(sds).toEqual([...sds].sort((a, b) => a - b));
   });
 
   it('stays with intervals when the second picture looks from almost the same place', () => {

@@ -48,9 +48,9 @@ const ANY_SCALE = 3;
 export function beliefOf({ hand, holds }: FitFacts, pictures: number): Belief {
   const mean = new Float64Array(unknowns(pictures));
   const sd = new Float64Array(unknowns(pictures)).fill(1);
-  const believe = (column: number, value: number, doubt: number) => {
+  const believe = (column: number, value: number, by: number) => {
     mean[column] = value;
-    sd[column] = doubt;
+    sd[column] = by;
   };
   const place = priors.hand[holds];
   place.wristMm.forEach((mm, i) => believe(WRIST + i, mm, place.wristSdMm));
@@ -82,7 +82,7 @@ export function beliefOf({ hand, holds }: FitFacts, pictures: number): Belief {
 function believeRay(
   ray: Ray,
   isOwn: boolean,
-  believe: (column: number, value: number, doubt: number) => void,
+  believe: (column: number, value: number, by: number) => void,
 ): void {
   const first = firstOf(ray);
   const angle = (offset: number, at: readonly number[]) => {

@@ -19,12 +19,12 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     points: ['shoulder', 'elbow', 'wrist'],
     joint: 'elbow',
     // Without a sign: which way an arm hangs on the screen depends on the instrument, and an elbow hardly bends back.
-    value: (figure) =>
+    value: (geometry) =>
       Math.abs(
         flexion2d(
-          pointAt(figure, 'shoulder'),
-          pointAt(figure, 'elbow'),
-          pointAt(figure, 'wrist'),
+          pointAt(geometry, 'shoulder'),
+          pointAt(geometry, 'elbow'),
+          pointAt(geometry, 'wrist'),
           1,
         ),
       ),
@@ -38,10 +38,10 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     unit: 'deg',
     sight: 'bowOnString',
     points: ['stickHandEnd', 'stickTipEnd', 'stringUpper', 'stringLower'],
-    value: (figure) =>
+    value: (geometry) =>
       bowSkewDeg(
-        { hand: pointAt(figure, 'stickHandEnd'), tip: pointAt(figure, 'stickTipEnd') },
-        { upper: pointAt(figure, 'stringUpper'), lower: pointAt(figure, 'stringLower') },
+        { hand: pointAt(geometry, 'stickHandEnd'), tip: pointAt(geometry, 'stickTipEnd') },
+        { upper: pointAt(geometry, 'stringUpper'), lower: pointAt(geometry, 'stringLower') },
       ),
   },
   {
@@ -51,13 +51,13 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'middleOfBow',
     points: ['frogFront', 'frogBack', 'stickMid', 'hairMid'],
-    value: (figure) => {
-      const stick = pointAt(figure, 'stickMid');
-      const hair = pointAt(figure, 'hairMid');
+    value: (geometry) => {
+      const stick = pointAt(geometry, 'stickMid');
+      const hair = pointAt(geometry, 'hairMid');
       const scale = mmPerPixel(
-        pointAt(figure, 'frogFront'),
-        pointAt(figure, 'frogBack'),
-        figure.frogLengthMm,
+        pointAt(geometry, 'frogFront'),
+        pointAt(geometry, 'frogBack'),
+        geometry.frogLengthMm,
       );
       return Math.hypot(stick.x - hair.x, stick.y - hair.y) * scale;
     },

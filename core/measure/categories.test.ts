@@ -6,7 +6,7 @@ import { measureCapture } from './measureCapture';
 import { sampleCapture } from './sampleCapture';
 import { levelCapture, withPoint } from './testing/levelCapture';
 
-const figure = {} as Geometry;
+const geometry = {} as Geometry;
 const PLACES = ['off', 'top', 'over'];
 const along = sortedAlong(
   () => 0,
@@ -17,12 +17,12 @@ const named = (probabilities: number[]) =>
 
 describe('categories along a number', () => {
   it('share out the probability at their borders', () => {
-    const shares = along.shares([3], [2], figure);
+    const shares = along.shares([3], [2], geometry);
     expect(shares[1]).toBeCloseTo(0.5, 9);
     expect(shares[2]).toBeCloseTo(0.5, 9);
     expect(shares.reduce((sum, p) => sum + p, 0)).toBeCloseTo(1, 12);
-    expect(along.at([-12], figure)).toBe(1);
-    expect(along.at([-12.1], figure)).toBe(0);
+    expect(along.at([-12], geometry)).toBe(1);
+    expect(along.at([-12.1], geometry)).toBe(0);
   });
 
   it.each([
@@ -31,7 +31,7 @@ describe('categories along a number', () => {
     [15, 'high'],
     [3, 'unsure'],
   ])('at %d mm off the stick the little finger is %s', (dMm, verdict) => {
-    expect(categoryVerdict(named(along.shares([dMm], [2], figure)), ['top'])).toBe(verdict);
+    expect(categoryVerdict(named(along.shares([dMm], [2], geometry)), ['top'])).toBe(verdict);
   });
 
   it('tells the likelier side when it is sure to be wrong but not on which', () => {
@@ -45,12 +45,12 @@ describe('the nearest within reach', () => {
   const rule = nearestWithin([() => 0, () => 0], 6);
 
   it('is the smallest distance, or none', () => {
-    expect(rule.at([-5, 4], figure)).toBe(1);
-    expect(rule.at([-7, 6.1], figure)).toBe(2);
+    expect(rule.at([-5, 4], geometry)).toBe(1);
+    expect(rule.at([-7, 6.1], geometry)).toBe(2);
   });
 
   it('shares out the probability, all of it', () => {
-    const shares = rule.shares([6, 40], [2, 2], figure);
+    const shares = rule.shares([6, 40], [2, 2], geometry);
     expect(shares[0]).toBeCloseTo(0.5, 3);
     expect(shares[2]).toBeCloseTo(0.5, 3);
     for (const values of [
@@ -58,7 +58,7 @@ describe('the nearest within reach', () => {
       [5, 7],
       [50, -50],
     ]) {
-      const all = rule.shares(values, [2, 2], figure);
+      const all = rule.shares(values, [2, 2], geometry);
       expect(all.reduce((sum, p) => sum + p, 0)).toBeCloseTo(1, 9);
     }
   });

@@ -4,11 +4,11 @@ import type { Geometry } from './geometry';
 /** How a picture sorts into categories: readings with a doubt each, and what they make of every category. */
 export interface CategoryRule {
   /** Numbers that decide, smooth in the points. */
-  readings: readonly ((figure: Geometry) => number)[];
+  readings: readonly ((geometry: Geometry) => number)[];
   /** How probable each category is, in the spec's order, when the readings are normal about these values. */
-  shares: (readings: readonly number[], sds: readonly number[], figure: Geometry) => number[];
+  shares: (readings: readonly number[], sds: readonly number[], geometry: Geometry) => number[];
   /** The category of exact readings: its place in the spec's list. */
-  at: (readings: readonly number[], figure: Geometry) => number;
+  at: (readings: readonly number[], geometry: Geometry) => number;
 }
 
 /**
@@ -17,18 +17,18 @@ export interface CategoryRule {
  * @param starts where each category begins, ascending; the first begins at −Infinity
  */
 export function sortedAlong(
-  reading: (figure: Geometry) => number,
-  starts: (figure: Geometry) => readonly number[],
+  reading: (geometry: Geometry) => number,
+  starts: (geometry: Geometry) => readonly number[],
 ): CategoryRule {
   return {
     readings: [reading],
-    shares: ([value], [sd], figure) => {
-      const below = starts(figure).map((from) =>
+    shares: ([value], [sd], geometry) => {
+      const below = starts(geometry).map((from) =>
         from === -Infinity ? 0 : from === Infinity ? 1 : normalCdf(from, value!, sd!),
       );
       return below.map((p, i) => (below[i + 1] ?? 1) - p);
     },
-    at: ([value], figure) => starts(figure).findLastIndex((from) => value! >= from),
+    at: ([value], geometry) => starts(geometry).findLastIndex((from) => value! >= from),
   };
 }
 
@@ -38,7 +38,7 @@ export function sortedAlong(
  * @param distances signed; one category each
  */
 export function nearestWithin(
-  distances: readonly ((figure: Geometry) => number)[],
+  distances: readonly ((geometry: Geometry) => number)[],
   reach: number,
 ): CategoryRule {
   return {

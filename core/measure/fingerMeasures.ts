@@ -25,8 +25,8 @@ export const depthMeasure = (
   sight: 'fingersOnStick',
   points: contactPoints(finger),
   viewSd: PARALLAX_SD_U,
-  value: (figure) => {
-    const contact = contactOf(figure, finger);
+  value: (geometry) => {
+    const contact = contactOf(geometry, finger);
     return isAtStick(contact) ? contact.u : NaN;
   },
 });
@@ -47,15 +47,15 @@ export const pipMeasure = (
     points: [mcp, pip, dip],
     bones: [pip, dip],
     joint: 'fingerPip',
-    value: (figure) => flexionOf(figure, 'finger', mcp, pip, dip),
+    value: (geometry) => flexionOf(geometry, 'finger', mcp, pip, dip),
   };
 };
 
 const isAtStick = (contact: Contact) => Math.abs(contact.dMm) <= STICK_REACH_MM;
 
 /** Where a finger is along the stick; NaN for one that is not at the stick. */
-function fingerPlace(figure: Geometry, finger: Finger): number {
-  const contact = contactOf(figure, finger);
+function fingerPlace(geometry: Geometry, finger: Finger): number {
+  const contact = contactOf(geometry, finger);
   return isAtStick(contact) ? contact.xMm : NaN;
 }
 
@@ -72,7 +72,7 @@ const gapMeasure = (id: MeasureId, [nearer, farther]: readonly [Finger, Finger])
   unit: 'mm',
   sight: 'fingersOnStick',
   points: contactPoints(nearer, farther),
-  value: (figure) => fingerPlace(figure, nearer) - fingerPlace(figure, farther),
+  value: (geometry) => fingerPlace(geometry, nearer) - fingerPlace(geometry, farther),
 });
 
 /** A hand whose fingers touch or cross as it hangs is no measure for how far apart they should be, mm. [memory] */
@@ -83,10 +83,10 @@ const gapRatioMeasure = (
   id: MeasureId,
   [nearer, farther]: readonly [Finger, Finger],
 ): NumberSpec => {
-  const naturalMm = (figure: Geometry): number => {
-    if (!figure.relaxed) return NaN;
-    const depth = (finger: Finger) => ({ finger, u: contactOf(figure, finger).u });
-    return naturalGapMm(figure.relaxed, figure.middleFingerMm, depth(nearer), depth(farther));
+  const naturalMm = (geometry: Geometry): number => {
+    if (!geometry.relaxed) return NaN;
+    const depth = (finger: Finger) => ({ finger, u: contactOf(geometry, finger).u });
+    return naturalGapMm(geometry.relaxed, geometry.middleFingerMm, depth(nearer), depth(farther));
   };
   return {
     kind: 'number',
@@ -96,10 +96,10 @@ const gapRatioMeasure = (
     sight: 'fingersOnStick',
     points: contactPoints(nearer, farther),
     // Off the stick there is no depth to compare at, which is told by the value.
-    hasRelaxed: (figure) => figure.relaxed !== null && !(naturalMm(figure) < LEAST_NATURAL_GAP_MM),
+    hasRelaxed: (geometry) => geometry.relaxed !== null && !(naturalMm(geometry) < LEAST_NATURAL_GAP_MM),
     viewSdShare: YARDSTICK_SD_SHARE,
-    value: (figure) =>
-      (fingerPlace(figure, nearer) - fingerPlace(figure, farther)) / naturalMm(figure),
+    value: (geometry) =>
+      (fingerPlace(geometry, nearer) - fingerPlace(geometry, farther)) / naturalMm(geometry),
   };
 };
 
@@ -113,10 +113,10 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'indexAgainstThumb',
     points: [...contactPoints('index'), 'thumbTip'],
-    value: (figure) => {
-      const axis = axisOf(figure);
-      const thumb = placeOnStick(axis, pointAt(figure, 'thumbTip'));
-      return contactOf(figure, 'index').xMm - thumb.xMm;
+    value: (geometry) => {
+      const axis = axisOf(geometry);
+      const thumb = placeOnStick(axis, pointAt(geometry, 'thumbTip'));
+      return contactOf(geometry, 'index').xMm - thumb.xMm;
     },
   },
   depthMeasure('middleDepth', 'fingers', 'middle'),
@@ -130,9 +130,9 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     points: [...STICK_POINTS, 'indexTip', 'middleTip', 'ringTip', 'littleTip'],
     categories: [...FINGERS, 'none'],
     rule: nearestWithin(
-      FINGERS.map((finger) => (figure: Geometry) => {
-        const tip = pointAt(figure, FINGER_CHAIN[finger][3]);
-        return placeOnStick(axisOf(figure), tip).xMm - FERRULE_X_MM;
+      FINGERS.map((finger) => (geometry: Geometry) => {
+        const tip = pointAt(geometry, FINGER_CHAIN[finger][3]);
+        return placeOnStick(axisOf(geometry), tip).xMm - FERRULE_X_MM;
       }),
       FERRULE_REACH_MM,
     ),
@@ -148,8 +148,8 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     sight: 'fingersOnStick',
     points: contactPoints(...FINGERS),
     // Coefficient of variation of the three gaps (SD over all three, divided by their mean): 0 is even.
-    value: (figure) => {
-      const [one, two, three, four] = FINGERS.map((finger) => fingerPlace(figure, finger)) as [
+    value: (geometry) => {
+      const [one, two, three, four] = FINGERS.map((finger) => fingerPlace(geometry, finger)) as [
         number,
         number,
         number,
@@ -168,7 +168,7 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'fingersOnStick',
     points: contactPoints('index', 'little'),
-    value: (figure) => fingerPlace(figure, 'index') - fingerPlace(figure, 'little'),
+    value: (geometry) => fingerPlace(geometry, 'index') - fingerPlace(geometry, 'little'),
   },
   gapRatioMeasure('gapRatio12', NEIGHBOURS[0]),
   gapRatioMeasure('gapRatio23', NEIGHBOURS[1]),

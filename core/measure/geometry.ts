@@ -36,7 +36,7 @@ export interface Geometry {
   known: { axis: StickAxis | undefined; contacts: Record<Finger, Contact | undefined> };
 }
 
-/** A figure of its own for this capture: changing it never touches the capture. */
+/** A geometry of its own for this capture: changing it never touches the capture. */
 export function geometryOf(capture: Capture, { handAbove, section, hand }: GeometryFacts): Geometry {
   const points = {} as Geometry['points'];
   for (const name of POINT_NAMES) {
@@ -60,12 +60,12 @@ export function geometryOf(capture: Capture, { handAbove, section, hand }: Geome
 }
 
 /** To be called after a point (or, without a name, the frog's length) was changed. */
-export function moved(figure: Geometry, name?: PointName): void {
+export function moved(geometry: Geometry, name?: PointName): void {
   const finger = name && FINGER_OF_POINT[name];
   if (finger) {
-    figure.known.contacts[finger] = undefined;
+    geometry.known.contacts[finger] = undefined;
   } else if (name === undefined || STICK_POINTS.includes(name)) {
-    forgetAll(figure);
+    forgetAll(geometry);
   }
 }
 
@@ -87,60 +87,60 @@ const FINGER_OF_POINT: Partial<Record<PointName, Finger>> = Object.fromEntries(
 );
 
 /** A point that the measure has declared it needs, so it is there. */
-export function pointAt(figure: Geometry, name: PointName): Vec2 {
-  const point = figure.points[name];
+export function pointAt(geometry: Geometry, name: PointName): Vec2 {
+  const point = geometry.points[name];
   if (!point) throw new InputError([{ code: 'notMarked', where: name }]);
   return point;
 }
 
-/** The stick's axis of the figure, with x, hair side and scale. */
-export function axisOf(figure: Geometry): StickAxis {
-  return (figure.known.axis ??= freshAxis(figure));
+/** The stick's axis of the geometry, with x, hair side and scale. */
+export function axisOf(geometry: Geometry): StickAxis {
+  return (geometry.known.axis ??= freshAxis(geometry));
 }
 
-function freshAxis(figure: Geometry): StickAxis {
-  const turn = hairTurn(figure.view, figure.side);
+function freshAxis(geometry: Geometry): StickAxis {
+  const turn = hairTurn(geometry.view, geometry.side);
   if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
   return stickAxis(
     {
-      stickHandEnd: pointAt(figure, 'stickHandEnd'),
-      stickTipEnd: pointAt(figure, 'stickTipEnd'),
-      frogFront: pointAt(figure, 'frogFront'),
-      frogBack: pointAt(figure, 'frogBack'),
+      stickHandEnd: pointAt(geometry, 'stickHandEnd'),
+      stickTipEnd: pointAt(geometry, 'stickTipEnd'),
+      frogFront: pointAt(geometry, 'frogFront'),
+      frogBack: pointAt(geometry, 'frogBack'),
     },
-    figure.frogLengthMm,
+    geometry.frogLengthMm,
     turn,
   );
 }
 
-/** Where a finger meets the stick in this figure. */
-export function contactOf(figure: Geometry, finger: Finger): Contact {
-  return (figure.known.contacts[finger] ??= freshContact(figure, finger));
+/** Where a finger meets the stick in this geometry. */
+export function contactOf(geometry: Geometry, finger: Finger): Contact {
+  return (geometry.known.contacts[finger] ??= freshContact(geometry, finger));
 }
 
-function freshContact(figure: Geometry, finger: Finger): Contact {
+function freshContact(geometry: Geometry, finger: Finger): Contact {
   const [mcp, pip, dip, tip] = FINGER_CHAIN[finger];
   return contactOnStick(
-    axisOf(figure),
-    [pointAt(figure, mcp), pointAt(figure, pip), pointAt(figure, dip), pointAt(figure, tip)],
-    figure.handAbove,
+    axisOf(geometry),
+    [pointAt(geometry, mcp), pointAt(geometry, pip), pointAt(geometry, dip), pointAt(geometry, tip)],
+    geometry.handAbove,
   );
 }
 
-/** Signed flexion of a joint in this figure, degrees. */
+/** Signed flexion of a joint in this geometry, degrees. */
 export function flexionOf(
-  figure: Geometry,
+  geometry: Geometry,
   group: JointGroup,
   proximal: PointName,
   joint: HandPointName,
   distal: HandPointName,
 ): number {
-  const turn = flexionTurn(group, figure.view, figure.side);
+  const turn = flexionTurn(group, geometry.view, geometry.side);
   if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
   return flexion2d(
-    pointAt(figure, proximal),
-    pointAt(figure, joint),
-    pointAt(figure, distal),
+    pointAt(geometry, proximal),
+    pointAt(geometry, joint),
+    pointAt(geometry, distal),
     turn,
   );
 }

@@ -23,16 +23,16 @@ const THUMB_VIEWS: readonly View[] = ['thumb-side', 'player-eye'];
  * @param capture free of issues
  */
 export function gripContacts(capture: Capture, hold: Hold): GripContacts {
-  const figure = geometryOf(capture, geometryFacts(hold, UNKNOWN_HAND));
+  const geometry = geometryOf(capture, geometryFacts(hold, UNKNOWN_HAND));
   const seen = (names: readonly (keyof Capture['points'])[]) =>
     hairTurn(capture.view, capture.side) !== null && names.every((name) => capture.points[name]);
   const fingers = {} as GripContacts['fingers'];
   for (const finger of FINGERS) {
-    fingers[finger] = seen(contactPoints(finger)) ? contactOf(figure, finger) : null;
+    fingers[finger] = seen(contactPoints(finger)) ? contactOf(geometry, finger) : null;
   }
   const thumbSeen = THUMB_VIEWS.includes(capture.view) && seen([...STICK_POINTS, 'thumbTip']);
   return {
-    thumbXMm: thumbSeen ? placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).xMm : null,
+    thumbXMm: thumbSeen ? placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).xMm : null,
     fingers,
   };
 }

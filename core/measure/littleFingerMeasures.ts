@@ -35,7 +35,7 @@ export const LITTLE_FINGER_MEASURES: readonly MeasureSpec[] = [
     points: [...STICK_POINTS, 'littleTip'],
     categories: LITTLE_PLACES,
     rule: sortedAlong(
-      (figure) => placeOnStick(axisOf(figure), pointAt(figure, 'littleTip')).dMm,
+      (geometry) => placeOnStick(axisOf(geometry), pointAt(geometry, 'littleTip')).dMm,
       placeStarts,
     ),
   },
@@ -50,6 +50,6 @@ export const LITTLE_FINGER_MEASURES: readonly MeasureSpec[] = [
     points: ['littlePip', 'littleDip', 'littleTip'],
     bones: ['littleDip', 'littleTip'],
     joint: 'fingerDip',
-    value: (figure) => flexionOf(figure, 'finger', 'littlePip', 'littleDip', 'littleTip'),
+    value: (geometry) => flexionOf(geometry, 'finger', 'littlePip', 'littleDip', 'littleTip'),
   },
 ];

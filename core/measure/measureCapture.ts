@@ -11,7 +11,7 @@ import type { CategorySpec, MeasureSpec, NumberSpec } from './measureSpec';
 import type { Breakdown, NotMeasured } from './measures';
 import { blindReason, viewsOf } from './sights';
 
-/** What a hold and a hand say about every figure of them. */
+/** What a hold and a hand say about every geometry of them. */
 export const geometryFacts = (hold: Hold, hand: HandFacts): GeometryFacts => ({
   handAbove: hold.hand === 'over',
   section: BOW_SECTIONS[hold.bow],
@@ -32,24 +32,24 @@ export function measureCapture(
   context?: Context | null,
   hand: HandFacts = UNKNOWN_HAND,
 ): Breakdown {
-  const figure = geometryOf(capture, geometryFacts(hold, hand));
+  const geometry = geometryOf(capture, geometryFacts(hold, hand));
   const notMeasured: NotMeasured[] = [];
   const specs: (NumberSpec | CategorySpec)[] = [];
   for (const spec of CATALOGUE) {
-    const reason = whyNot(spec, figure, capture, hold);
+    const reason = whyNot(spec, geometry, capture, hold);
     if (reason) notMeasured.push(reason);
     else if (spec.kind === 'number' || spec.kind === 'category') specs.push(spec);
   }
   const readings = specs.map(readingsOf);
-  const sds = firstOrderSds(readings.flat(), figure, capture, hand.middleFinger.sdMm);
+  const sds = firstOrderSds(readings.flat(), geometry, capture, hand.middleFinger.sdMm);
   const tilts = boneTilts(capture, hand);
   let next = 0;
   const measures = specs.flatMap((spec, i) => {
     const own = sds.slice(next, (next += readings[i]!.length));
-    const values = readings[i]!.map(({ value }) => value(figure));
+    const values = readings[i]!.map(({ value }) => value(geometry));
     const band = bandFor(hold, spec.id, context);
     if (spec.kind === 'category') {
-      return categoryMeasure(spec, spec.rule.shares(values, own, figure), band);
+      return categoryMeasure(spec, spec.rule.shares(values, own, geometry), band);
     }
     const sd = Math.hypot(own[0]!, viewSdOf(spec, values[0]!));
     if (!Number.isFinite(values[0]! + sd)) {
@@ -76,7 +76,7 @@ function readingsOf(spec: NumberSpec | CategorySpec): Computed[] {
 /** Why a measure has no value in this picture; null when it has one. */
 function whyNot(
   spec: MeasureSpec,
-  figure: Geometry,
+  geometry: Geometry,
   capture: Capture,
   hold: Hold,
 ): NotMeasured | null {
@@ -94,6 +94,6 @@ function whyNot(
   const missing = spec.points.filter((name) => !capture.points[name]);
   if (missing.length > 0) return { id, family, reason: 'notSeen', points: missing };
   if (spec.kind === 'category') return null;
-  if (spec.hasRelaxed?.(figure) === false) return { id, family, reason: 'needsRelaxedHand' };
-  return Number.isNaN(spec.value(figure)) ? { id, family, reason: 'offStick' } : null;
+  if (spec.hasRelaxed?.(geometry) === false) return { id, family, reason: 'needsRelaxedHand' };
+  return Number.isNaN(spec.value(geometry)) ? { id, family, reason: 'offStick' } : null;
 }

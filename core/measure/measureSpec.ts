@@ -24,7 +24,7 @@ interface PictureSpec extends SpecBase {
 export interface NumberSpec extends PictureSpec {
   kind: 'number';
   /** NaN says that the thing is not there to be measured (a gap beside a finger that is off the stick). */
-  value: (figure: Geometry) => number;
+  value: (geometry: Geometry) => number;
   /** SD that the view adds on top of the points' own, in the measure's unit. */
   viewSd?: number;
   /** The same as a share of the value. */
@@ -34,7 +34,7 @@ export interface NumberSpec extends PictureSpec {
   /** Set for joint angles, which are checked against what a joint can do. */
   joint?: JointKind;
   /** Set for what is compared with the student's relaxed hand: whether that hand has what it is compared with. */
-  hasRelaxed?: (figure: Geometry) => boolean;
+  hasRelaxed?: (geometry: Geometry) => boolean;
 }
 
 /** A measure that sorts into categories. */

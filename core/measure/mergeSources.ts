@@ -27,13 +27,13 @@ export function mergeSources(
 ): { measure: Measure; conflict: boolean; sources: Source[] } {
   const isFitted = ({ fitted }: Source) => fitted !== undefined;
   const direct = sources.filter((source) => !isFitted(source));
-  const [best] = sources.filter(isFitted).sort((a, b) => doubtOf(a) - doubtOf(b));
+  const [best] = sources.filter(isFitted).sort((a, b) => sdOf(a) - sdOf(b));
   if (!best) return mergeDirect(direct, band);
   const flat = direct.length > 0 ? mergeDirect(direct, band) : null;
   const taps = direct.filter(({ capture }) => capture === null).map(({ measure }) => measure);
   const conflict = (flat?.conflict ?? false) || contradict([best.measure, ...taps]);
   const isSharper =
-    flat === null || !isFirm(flat.measure) || doubtOf(best) < doubtOf({ measure: flat.measure });
+    flat === null || !isFirm(flat.measure) || sdOf(best) < sdOf({ measure: flat.measure });
   const measure = isSharper ? best.measure : flat.measure;
   const told = { capture: null, fitted: best.fitted, measure: best.measure };
   return {
@@ -44,7 +44,7 @@ export function mergeSources(
 }
 
 /** The doubt of a number; what is no number cannot be compared, and gives way. */
-const doubtOf = ({ measure }: { measure: Measure }): number =>
+const sdOf = ({ measure }: { measure: Measure }): number =>
   measure.kind === 'number' ? measure.sd : Infinity;
 
 function mergeDirect(

@@ -48,14 +48,14 @@ function drawSamples(
 ): Float64Array[] {
   const normal = seededNormal(seedOf(capture));
   const facts = geometryFacts(hold, hand);
-  const figure = geometryOf(capture, facts);
+  const geometry = geometryOf(capture, facts);
   const home = geometryOf(capture, facts);
   // Only what a picture shows is measured here, so every spec is one of the two kinds that read points.
   const specs = measures.map(({ id }) => specOf(id) as NumberSpec | CategorySpec);
   const marked = POINT_NAMES.flatMap((name) => {
     const point = capture.points[name];
     return point
-      ? [{ at: figure.points[name]!, home: home.points[name]!, sigma: point.sigma }]
+      ? [{ at: geometry.points[name]!, home: home.points[name]!, sigma: point.sigma }]
       : [];
   });
   const samples = specs.map(() => new Float64Array(draws));
@@ -64,15 +64,15 @@ function drawSamples(
       at.x = centre.x + sigma * normal();
       at.y = centre.y + sigma * normal();
     }
-    figure.frogLengthMm = capture.frogLength.mm + capture.frogLength.sdMm * normal();
-    figure.middleFingerMm = hand.middleFinger.mm + hand.middleFinger.sdMm * normal();
-    moved(figure);
+    geometry.frogLengthMm = capture.frogLength.mm + capture.frogLength.sdMm * normal();
+    geometry.middleFingerMm = hand.middleFinger.mm + hand.middleFinger.sdMm * normal();
+    moved(geometry);
     specs.forEach((spec, i) => {
       if (spec.kind === 'category') {
-        const readings = spec.rule.readings.map((reading) => reading(figure));
-        samples[i]![draw] = spec.rule.at(readings, figure);
+        const readings = spec.rule.readings.map((reading) => reading(geometry));
+        samples[i]![draw] = spec.rule.at(readings, geometry);
       } else {
-        const value = spec.value(figure);
+        const value = spec.value(geometry);
         const viewSd = viewSdOf(spec, value);
         samples[i]![draw] = value + (viewSd === 0 ? 0 : viewSd * normal());
       }

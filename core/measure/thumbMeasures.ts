@@ -26,7 +26,7 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     points: ['thumbMcp', 'thumbIp', 'thumbTip'],
     bones: ['thumbIp', 'thumbTip'],
     joint: 'thumbIp',
-    value: (figure) => flexionOf(figure, 'thumb', 'thumbMcp', 'thumbIp', 'thumbTip'),
+    value: (geometry) => flexionOf(geometry, 'thumb', 'thumbMcp', 'thumbIp', 'thumbTip'),
   },
   {
     kind: 'number',
@@ -37,7 +37,7 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     points: ['thumbCmc', 'thumbMcp', 'thumbIp'],
     bones: ['thumbIp'],
     joint: 'thumbMcp',
-    value: (figure) => flexionOf(figure, 'thumb', 'thumbCmc', 'thumbMcp', 'thumbIp'),
+    value: (geometry) => flexionOf(geometry, 'thumb', 'thumbCmc', 'thumbMcp', 'thumbIp'),
   },
   {
     kind: 'tap',
@@ -53,7 +53,7 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'thumbOnStick',
     points: [...STICK_POINTS, 'thumbTip'],
-    value: (figure) => placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).xMm,
+    value: (geometry) => placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).xMm,
   },
   {
     kind: 'number',
@@ -65,8 +65,8 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     // Past the stick's far edge, the one toward the hair: below it, the tip shows; negative is still behind. Whether a tip
     // that shows is through the gap, or hangs behind it, one picture does not say.
     neverFlat: 'high',
-    value: (figure) =>
-      placeOnStick(axisOf(figure), pointAt(figure, 'thumbTip')).dMm - figure.section.stickRadiusMm,
+    value: (geometry) =>
+      placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).dMm - geometry.section.stickRadiusMm,
   },
   {
     kind: 'number',
@@ -76,10 +76,10 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     sight: 'thumbOnStick',
     points: [...STICK_POINTS, 'thumbIp', 'thumbTip'],
     bones: ['thumbTip'],
-    value: (figure) => {
-      const axis = axisOf(figure);
-      const ip = placeOnStick(axis, pointAt(figure, 'thumbIp'));
-      const tip = placeOnStick(axis, pointAt(figure, 'thumbTip'));
+    value: (geometry) => {
+      const axis = axisOf(geometry);
+      const ip = placeOnStick(axis, pointAt(geometry, 'thumbIp'));
+      const tip = placeOnStick(axis, pointAt(geometry, 'thumbTip'));
       // An angle between two lines: neither the thumb's nor the stick's sense matters, so it ends at 90°.
       return Math.atan2(Math.abs(tip.dMm - ip.dMm), Math.abs(tip.xMm - ip.xMm)) * DEG_PER_RAD;
     },
@@ -91,11 +91,11 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     unit: 'fingerBreadth',
     sight: 'thumbAgainstFingers',
     points: [...contactPoints('middle'), 'thumbTip'],
-    value: (figure) => {
-      const axis = axisOf(figure);
-      const thumb = placeOnStick(axis, pointAt(figure, 'thumbTip'));
-      const breadthMm = FINGER_BREADTH_RATIO * figure.middleFingerMm;
-      return (thumb.xMm - contactOf(figure, 'middle').xMm) / breadthMm;
+    value: (geometry) => {
+      const axis = axisOf(geometry);
+      const thumb = placeOnStick(axis, pointAt(geometry, 'thumbTip'));
+      const breadthMm = FINGER_BREADTH_RATIO * geometry.middleFingerMm;
+      return (thumb.xMm - contactOf(geometry, 'middle').xMm) / breadthMm;
     },
   },
   { kind: 'tap', id: 'thumbFacet', family: 'thumb', unit: 'category', categories: FACETS },

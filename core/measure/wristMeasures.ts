@@ -12,10 +12,10 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     unit: 'deg',
     sight: 'knuckleLine',
     points: [...STICK_POINTS, 'indexMcp', 'littleMcp'],
-    value: (figure) => {
-      const axis = axisOf(figure);
-      const index = placeOnStick(axis, pointAt(figure, 'indexMcp'));
-      const little = placeOnStick(axis, pointAt(figure, 'littleMcp'));
+    value: (geometry) => {
+      const axis = axisOf(geometry);
+      const index = placeOnStick(axis, pointAt(geometry, 'indexMcp'));
+      const little = placeOnStick(axis, pointAt(geometry, 'littleMcp'));
       return Math.atan2(index.dMm - little.dMm, index.xMm - little.xMm) * DEG_PER_RAD;
     },
   },
@@ -29,7 +29,7 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     bones: ['middlePip'],
     joint: 'fingerMcp',
     // How sharply the line from the wrist over the knuckle to the middle joint turns: 0 is flat, more is peaked.
-    value: (figure) => flexionOf(figure, 'finger', 'wrist', 'middleMcp', 'middlePip'),
+    value: (geometry) => flexionOf(geometry, 'finger', 'wrist', 'middleMcp', 'middlePip'),
   },
   {
     kind: 'number',
@@ -39,7 +39,7 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     sight: 'wristBend',
     points: ['forearm', 'wrist', 'middleMcp'],
     joint: 'wrist',
-    value: (figure) => flexionOf(figure, 'wristFlexion', 'forearm', 'wrist', 'middleMcp'),
+    value: (geometry) => flexionOf(geometry, 'wristFlexion', 'forearm', 'wrist', 'middleMcp'),
   },
   {
     kind: 'number',
@@ -49,7 +49,7 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     sight: 'wristSideways',
     points: ['forearm', 'wrist', 'middleMcp'],
     joint: 'wrist',
-    value: (figure) => flexionOf(figure, 'wristDeviation', 'forearm', 'wrist', 'middleMcp'),
+    value: (geometry) => flexionOf(geometry, 'wristDeviation', 'forearm', 'wrist', 'middleMcp'),
   },
   { kind: 'range', id: 'wristRange', family: 'wrist', unit: 'deg', over: 'wristFlexion' },
 ];

@@ -1,16 +1,9 @@
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { cpus, tmpdir, totalmem } from 'node:os';
-import { join } from 'node:path';
-import { buildSync } from 'esbuild';
-import { HAND_POINTS } from '@open-palm/core/hand';
-import { demoPicture } from '../support/lookAtHold';
-import { ROOT, startStudio } from '../support/studio';
+import { startStudio } from '../support/studio';
 import { clipReadings } from './clipBench';
 import { dragTimes, balanceTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
 import { growthRow, printGrowth } from './growthBench';
-import { quantile, report } from './figures';
+import { quantile, report } from '../../scripts/bench/readings';
 import { serverReadings } from './serverBench';
 import { stationTimes, tapCheckSeconds } from './tapBench';
 import { confirmedSeconds, memoryGrowthMb, readySeconds, searchTimes } from './visionBench';
@@ -19,61 +12,7 @@ import { workerTimes } from './workerBench';
 
 const FRAME_MS = 1000 / 60;
 
-/** Speeds and memory on this machine, with the targets they are held against. */
-console.log(
-  `${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB, Node ${process.version}\n`,
-);
-
-const fullCapture = writeFullCapture();
-
-/** Runs one of the core's benches as the app runs it, bundled, and gives the times it prints. */
-function coreTimes<T>(entry: string): T {
-  const bundle = join(mkdtempSync(join(tmpdir(), 'bench-')), 'bench.cjs');
-  buildSync({
-    absWorkingDir: ROOT,
-    entryPoints: [entry],
-    outfile: bundle,
-    bundle: true,
-    platform: 'node',
-  });
-  const { stdout } = spawnSync(process.execPath, [bundle, fullCapture], { encoding: 'utf8' });
-  return JSON.parse(stdout);
-}
-
-/** A measure file with every point of hand and bow marked. */
-function writeFullCapture(): string {
-  const picture = demoPicture('settled.finger-side');
-  const at = (name: string) => picture.points2d[name]!;
-  const file = join(mkdtempSync(join(tmpdir(), 'bench-')), 'full.json');
-  const bow = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
-  writeFileSync(
-    file,
-    JSON.stringify({
-      view: 'finger-side',
-      image: picture.image,
-      hand: HAND_POINTS.map(at),
-      bow: Object.fromEntries(bow.map((name) => [name, at(name)])),
-      frogLengthMm: 46,
-      sigmaPx: 4,
-    }),
-  );
-  return file;
-}
-
-const measureMs = coreTimes<number[]>('op/bench/measureBench.ts');
-report('all measures of one capture, median', quantile(measureMs, 0.5), 'ms', 0.5);
-report('all measures of one capture, 95th percentile', quantile(measureMs, 0.95), 'ms');
-
-const { drawn, bare } = coreTimes<{ drawn: number[]; bare: number[] }>('op/bench/sampleBench.ts');
-report('2,000 draws of a capture, median', quantile(drawn, 0.5), 'ms', 80);
-report('the same over 2,000 bare runs', quantile(drawn, 0.5) / quantile(bare, 0.5), '×', 3);
-
-const { solves, charts } = coreTimes<{ solves: number[]; charts: number[] }>(
-  'op/bench/balanceBench.ts',
-);
-report('one balance of a bow, median', quantile(solves, 0.5), 'µs', 50);
-report('a stroke of 101 points twice over, median', quantile(charts, 0.5), 'ms', 16);
-
+/** Speeds and memory of the built app and its server on this machine, with the targets they are held against. */
 const judged =
   await workerTimes<Record<'twelve' | 'sixteen' | 'twenty', number[]>>('op/bench/judgeBench.ts');
 report('what to work on, 12 present signs, in a worker', quantile(judged.twelve, 0.5), 'ms', 20);

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { quantile } from './figures';
+import { quantile } from '../../scripts/bench/readings';
 import { grownStudio, rederiveSeconds, type GrownStudio } from './grownStudio';
 import { saveReadings, type SaveReadings } from './saveBench';
 

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { isWorkedOut, ROOT, type RunningStudio } from '../support/studio';
-import { quantile } from './figures';
+import { quantile } from '../../scripts/bench/readings';
 import { residentMb } from './serverBench';
 import { makeSubject, save, type Subject } from './subject';
 

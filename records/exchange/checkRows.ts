@@ -7,14 +7,23 @@ import {
   tapQuestion,
   type MeasureId,
 } from '@open-palm/core/measure';
-import { checkInputSchema, type Check, type CheckInput } from '@open-palm/contract';
+import {
+  checkInputSchema,
+  describeIssue,
+  type Check,
+  type CheckInput,
+  type Setup,
+  type Student,
+} from '@open-palm/contract';
 import { gripFacts, gripOf } from '../grip';
-import { describeIssue } from '@open-palm/contract';
-import type { Setup } from '@open-palm/contract';
-import type { Student } from '@open-palm/contract';
 import { dateOrderOf, isSlashed, readMoment } from './dates';
-import type { DateOrder } from '@open-palm/contract/exchange';
-import { cellIssue, fileIssue, problemOf, type RowIssue } from '@open-palm/contract/exchange';
+import {
+  cellIssue,
+  fileIssue,
+  problemOf,
+  type DateOrder,
+  type RowIssue,
+} from '@open-palm/contract/exchange';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 
 /** The columns of the table of looks: one row for every checkpoint that a look tells of. */

@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { holdsFor } from '@open-palm/core/holds';
-import { lessonSchema } from '@open-palm/contract';
-import type { Setup } from '@open-palm/contract';
-import { studentSchema, type Student } from '@open-palm/contract';
+import { lessonSchema, studentSchema, type Setup, type Student } from '@open-palm/contract';
 import { cellIssue, problemOf, type RowIssue } from '@open-palm/contract/exchange';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 

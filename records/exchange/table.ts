@@ -1,6 +1,5 @@
 import Papa from 'papaparse';
-import type { Correction } from '@open-palm/contract/exchange';
-import { cellIssue, fileIssue, type RowIssue } from '@open-palm/contract/exchange';
+import { cellIssue, fileIssue, type Correction, type RowIssue } from '@open-palm/contract/exchange';
 
 /** More rows than this are no studio's. */
 export const MOST_ROWS = 200_000;

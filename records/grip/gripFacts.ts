@@ -18,10 +18,7 @@ import {
   type Instrument,
 } from '@open-palm/core/holds';
 import type { KnownLength } from '@open-palm/core/units';
-import type { Grip } from '@open-palm/contract';
-import type { RelaxedHandRecord } from '@open-palm/contract';
-import type { Setup } from '@open-palm/contract';
-import type { Student } from '@open-palm/contract';
+import type { Grip, RelaxedHandRecord, Setup, Student } from '@open-palm/contract';
 
 /** How a student grips one bow, as far as it is known now: what a new check is judged by. */
 export function gripOf(

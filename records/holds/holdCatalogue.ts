@@ -5,9 +5,7 @@ export const isShipped = (id: string): boolean => HOLD_IDS.includes(id);
 
 /** The hold with this id: a shipped one, or one of the teacher's own. An own one that is gone gives way to its kind. */
 export function findHold(id: string, ownHolds: readonly Hold[]): Hold {
-  return (
-    ownHolds.find((hold) => hold.id === id) ?? holdById(isShipped(id) ? id : HOLD_IDS[0]!)
-  );
+  return ownHolds.find((hold) => hold.id === id) ?? holdById(isShipped(id) ? id : HOLD_IDS[0]!);
 }
 
 /** Every hold for an instrument: the shipped ones, then the teacher's own. */

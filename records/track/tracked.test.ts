@@ -1,12 +1,6 @@
 import type { MergedMeasure } from '@open-palm/core/measure';
 import type { LogEntry, TrackedNumber } from '@open-palm/contract';
-import {
-  formingErrors,
-  restartsOf,
-  scoredNumber,
-  trackedCheck,
-  trackedNumbers,
-} from './tracked';
+import { formingErrors, restartsOf, scoredNumber, trackedCheck, trackedNumbers } from './tracked';
 
 const shared = {
   id: '00000000-0000-7000-8000-000000000001',

@@ -1,9 +1,10 @@
 import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import { createApp } from './createApp';
 import { FolderTaken } from './db/lockFolder';
 import { openStudio, type OpenedStudio } from './openStudio';
+import type { InventedStudio, InventStudio } from './seedDemo';
 
 const host = '127.0.0.1';
 const port = Number(process.env.PORT ?? 8080);
@@ -20,12 +21,24 @@ const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 let studio: OpenedStudio | undefined;
 
+/** The demo is a file of its own, which only `npm run demo` names: a studio in use carries no invented students. */
+async function demoIn(file: string | undefined): Promise<InventStudio | undefined> {
+  if (!file) return undefined;
+  const { demoStudio } = (await import(pathToFileURL(file).href)) as DemoFile;
+  const pictures = process.env.DEMO_PICTURES ?? '';
+  return (today, demoZone) => demoStudio(pictures, today, demoZone);
+}
+
+interface DemoFile {
+  demoStudio: (pictureDir: string, ...day: Parameters<InventStudio>) => InventedStudio;
+}
+
 /** Opens the studio and tells what a person should know of it. */
 async function open(): Promise<RequestListener> {
   const opened = await openStudio({
     dataDir,
     workerFile: beside('./worker.mjs'),
-    demoPictureDir: process.env.DEMO_PICTURES,
+    invent: await demoIn(process.env.DEMO_STUDIO),
     now,
     zone,
     log,

@@ -9,7 +9,7 @@ import { markPending } from './derive/repo';
 import { threadRunner } from './derive/runner';
 import { checkFiles, type FoundFiles } from './features/pictures/checkFiles';
 import type { Log } from './middleware/errors';
-import { seedDemo } from './seedDemo';
+import { seedDemo, type InventStudio } from './seedDemo';
 
 export interface OpenedStudio {
   db: Knex;
@@ -32,14 +32,15 @@ export interface OpenedStudio {
 export async function openStudio({
   dataDir,
   workerFile,
-  demoPictureDir,
+  invent,
   now,
   zone,
   log,
 }: {
   dataDir: string;
   workerFile: string;
-  demoPictureDir?: string | undefined;
+  /** Fills a new studio with invented students. */
+  invent?: InventStudio | undefined;
   now: () => Date;
   zone: string;
   log: Log;
@@ -53,7 +54,7 @@ export async function openStudio({
   const deriver = createDeriver({ db, reader, runner: threadRunner(workerFile), zone, log });
   const renewed = await inTransaction(db, (trx) => markPending(trx, 'otherCode'));
   const parts = { db, reader, deriver, pictureDir, now, zone };
-  const filled = demoPictureDir ? await seedDemo(parts, demoPictureDir) : 0;
+  const filled = invent ? await seedDemo(parts, invent) : 0;
   const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
   await deriver.resume();
   // What is shown first of all is the demo: it is whole when the studio says that it is ready.

@@ -3,11 +3,12 @@ import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
 import { studentListSchema } from '@open-palm/contract';
 import { demoStudio } from '@open-palm/studio-demo';
-import { seedDemo } from './seedDemo';
+import { seedDemo, type InventStudio } from './seedDemo';
 import { freshStudent } from './testing/examples';
 import { NOW, openTestStudio, ZONE, type TestStudio } from './testing/testStudio';
 
 const PICTURES = join(__dirname, '../../studio-demo/pictures');
+const invent: InventStudio = (today, zone) => demoStudio(PICTURES, today, zone);
 let studio: TestStudio;
 beforeAll(async () => (studio = await openTestStudio()));
 const parts = () => ({ ...studio, now: () => NOW, zone: ZONE });
@@ -23,7 +24,7 @@ describe('the demo studio', () => {
   });
 
   it('shows its four stories in the verdicts, and one student without data', async () => {
-    expect(await seedDemo(parts(), PICTURES)).toBeGreaterThan(200);
+    expect(await seedDemo(parts(), invent)).toBeGreaterThan(200);
     await studio.deriver.allSettled();
     const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
     const verdicts = new Map(students.map((item) => [item.student.name, item.verdicts]));
@@ -65,7 +66,7 @@ describe('the demo studio', () => {
   });
 
   it('leaves a studio alone that has students', async () => {
-    expect(await seedDemo(parts(), PICTURES)).toBe(0);
+    expect(await seedDemo(parts(), invent)).toBe(0);
   });
 
   it('is filled in one go or not at all: a filling that broke off begins again', async () => {
@@ -74,13 +75,13 @@ describe('the demo studio', () => {
     await other.db.raw(
       `create trigger breaks before insert on log_entries begin select raise(abort, 'broken off'); end`,
     );
-    await expect(seedDemo(into, PICTURES)).rejects.toMatchObject({
+    await expect(seedDemo(into, invent)).rejects.toMatchObject({
       message: expect.stringContaining('broken off'),
     });
     expect(await other.db('students').pluck('id')).toEqual([]);
     expect(await other.db('checks').pluck('id')).toEqual([]);
     await other.db.raw('drop trigger breaks');
-    expect(await seedDemo(into, PICTURES)).toBeGreaterThan(200);
+    expect(await seedDemo(into, invent)).toBeGreaterThan(200);
     await other.close();
   });
 
@@ -90,7 +91,7 @@ describe('the demo studio', () => {
     mkdirSync(withPictures.pictureDir, { recursive: true });
     writeFileSync(join(withPictures.pictureDir, 'child.jpg'), 'a photograph');
     for (const other of [withStudent, withPictures]) {
-      expect(await seedDemo({ ...other, now: () => NOW, zone: ZONE }, PICTURES)).toBe(0);
+      expect(await seedDemo({ ...other, now: () => NOW, zone: ZONE }, invent)).toBe(0);
       await other.close();
     }
   });

@@ -1,10 +1,21 @@
 import { existsSync, readdirSync } from 'node:fs';
-import { demoStudio } from '@open-palm/studio-demo';
+import type { CheckInput, LogEntry, Student } from '@open-palm/contract';
 import { inTransaction } from './db/inTransaction';
 import { bringIn } from './exchange/bringIn';
 import { savePicture } from './features/pictures/service';
 import { hasAnything, readFact, writeFact } from './studio/repo';
 import type { StudioParts } from './studioParts';
+
+/** An invented studio, as whatever invents it gives it. */
+export interface InventedStudio {
+  students: Student[];
+  pictures: { id: string; jpeg: Buffer }[];
+  checks: { id: string; input: CheckInput }[];
+  log: LogEntry[];
+}
+
+/** Makes it for a day and a time zone. */
+export type InventStudio = (today: Date, zone: string) => InventedStudio;
 
 /** What the studio notes of its demo: begun before the first picture is written, filled in one go with everything else. */
 const DEMO = 'demo';
@@ -13,12 +24,12 @@ const DEMO = 'demo';
  * Fills a new studio with the demo's invented students: in one go or not at all, and never beside anything of somebody's own.
  * A filling that broke off begins again.
  *
- * @param demoPictureDir the folder of the rendered pictures
+ * @param invent makes the students; the studio itself knows none
  * @returns how many checks were added
  */
 export async function seedDemo(
   parts: StudioParts & { pictureDir: string },
-  demoPictureDir: string,
+  invent: InventStudio,
 ): Promise<number> {
   const { db, pictureDir, now, zone, deriver } = parts;
   const known = await readFact(db, DEMO);
@@ -27,7 +38,7 @@ export async function seedDemo(
   // Pictures without a single student are somebody's whose database is gone, unless they are the demo's own.
   if (known === undefined && existsSync(pictureDir) && readdirSync(pictureDir).length > 0) return 0;
   await writeFact(db, DEMO, 'begun');
-  const { students, pictures, checks, log } = demoStudio(demoPictureDir, now(), zone);
+  const { students, pictures, checks, log } = invent(now(), zone);
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, null);
   const touched = await inTransaction(db, async (trx) => {
     const brought = { students, holds: [], checks, log };

@@ -11,7 +11,7 @@ const setup: BalanceSetup = {
   tiltDeg: 0,
   planeDeg: 0,
 };
-const doubts = { massG: 2, balanceMm: 6, contactsMm: { ring: 1.5, little: 1.5 } };
+const uncertainty = { massG: 2, balanceMm: 6, contactsMm: { ring: 1.5, little: 1.5 } };
 
 describe('forceDoubts', () => {
   it('with only the mass in doubt is in the proportion of the mass: forces are proportional to it', () => {
@@ -39,7 +39,7 @@ describe('forceDoubts', () => {
       if (!answer.feasible) throw new Error(answer.why);
       return answer.balance.shareN;
     });
-    const told = forceUncertainty(setup, doubts);
+    const told = forceUncertainty(setup, uncertainty);
     for (const contact of ['thumb', 'ring', 'little'] as const) {
       const values = drawn.map((share) => share[contact]!);
       const mean = values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -15,7 +15,7 @@ export interface SetupUncertainty {
  * @param setup feasible
  * @returns a standard deviation for each contact
  */
-export function forceUncertainty(setup: BalanceSetup, doubts: SetupUncertainty): Forces {
+export function forceUncertainty(setup: BalanceSetup, uncertainty: SetupUncertainty): Forces {
   const variance: Record<string, number> = {};
   const vary = (moved: (sign: 1 | -1) => BalanceSetup) => {
     const [more, less] = [shareOf(moved(1)), shareOf(moved(-1))];
@@ -25,9 +25,9 @@ export function forceUncertainty(setup: BalanceSetup, doubts: SetupUncertainty):
       variance[contact] = (variance[contact] ?? 0) + half ** 2;
     }
   };
-  vary((sign) => withBow(setup, { massG: setup.bow.massG + sign * doubts.massG }));
-  vary((sign) => withBow(setup, { balanceMm: setup.bow.balanceMm + sign * doubts.balanceMm }));
-  for (const [contact, sd] of Object.entries(doubts.contactsMm)) {
+  vary((sign) => withBow(setup, { massG: setup.bow.massG + sign * uncertainty.massG }));
+  vary((sign) => withBow(setup, { balanceMm: setup.bow.balanceMm + sign * uncertainty.balanceMm }));
+  for (const [contact, sd] of Object.entries(uncertainty.contactsMm)) {
     const at = setup.contacts[contact as Exclude<ContactName, 'thumb'>];
     if (at === undefined || sd === 0) continue;
     vary((sign) => ({ ...setup, contacts: { ...setup.contacts, [contact]: at + sign * sd } }));

@@ -80,9 +80,9 @@ describe('bowDoubt', () => {
   });
 
   it('tells a bow of another size', () => {
-    const doubt = bowWarning(preset, 'massG', 41);
-    expect(doubt).toMatchObject({ problem: 'less', fitsSize: '1/4' });
-    expect(doubt!.from).toBeCloseTo(50.4, 9);
+    const warning = bowWarning(preset, 'massG', 41);
+    expect(warning).toMatchObject({ problem: 'less', fitsSize: '1/4' });
+    expect(warning!.from).toBeCloseTo(50.4, 9);
   });
 
   it('tells a slip of the hand that no size explains', () => {
@@ -94,9 +94,9 @@ describe('bowDoubt', () => {
   it('doubts whatever lies outside of what it names, and nothing within', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 300, noNaN: true }), (massG) => {
-        const doubt = bowWarning(preset, 'massG', massG);
-        expect(doubt === null).toBe(massG >= 56 * 0.9 && massG <= 64 * 1.1);
-        if (doubt) expect(massG < doubt.from || massG > doubt.to).toBe(true);
+        const warning = bowWarning(preset, 'massG', massG);
+        expect(warning === null).toBe(massG >= 56 * 0.9 && massG <= 64 * 1.1);
+        if (warning) expect(massG < warning.from || massG > warning.to).toBe(true);
       }),
     );
   });

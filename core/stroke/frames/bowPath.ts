@@ -25,12 +25,12 @@ export function pathSeries(frames: readonly PathFrame[], markSdPx: number): Stro
     stick && string ? [{ timeS, stick, string }] : [],
   );
   if (told.length < 3) return null;
-  const doubt = ({ stick, string }: (typeof told)[number]) =>
+  const sdOf = ({ stick, string }: (typeof told)[number]) =>
     Math.hypot(
       lineSd(stick.hand, stick.tip, markSdPx),
       lineSd(string.upper, string.lower, markSdPx),
     );
-  const variance = told.reduce((sum, one) => sum + doubt(one) ** 2, 0) / told.length;
+  const variance = told.reduce((sum, one) => sum + sdOf(one) ** 2, 0) / told.length;
   const places = told.map(({ stick, string }) => hairPlace(stick, string));
   const spacing = (told.at(-1)!.timeS - told[0]!.timeS) / (told.length - 1);
   return {

@@ -1,4 +1,10 @@
-import { keptFits, type Check, type CheckInput, type RelaxedHandRecord, type TrackedNumber } from '@open-palm/contract';
+import {
+  keptFits,
+  type Check,
+  type CheckInput,
+  type RelaxedHandRecord,
+  type TrackedNumber,
+} from '@open-palm/contract';
 import { gripFacts } from '@open-palm/records/grip';
 import { trackedNumbers } from '@open-palm/records/track';
 import { fitLookInSteps, lookFitsOf, type InSteps } from '@open-palm/core/fit';

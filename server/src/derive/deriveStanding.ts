@@ -1,10 +1,4 @@
-import type {
-  DatedMeasure,
-  LogEntry,
-  SetupTrack,
-  Student,
-  TrackCheck,
-} from '@open-palm/contract';
+import type { DatedMeasure, LogEntry, SetupTrack, Student, TrackCheck } from '@open-palm/contract';
 import type { GripContacts } from '@open-palm/core/measure';
 import { seenNow, type SeenNow } from '@open-palm/records/lastSeen';
 import { dateOfDay } from '@open-palm/records/time';

@@ -3,8 +3,24 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import type { CheckInput, KeptStudent, LogEntry, Student } from '@open-palm/contract';
-import { fileIssue, readStudioFile, type Correction, type DateOrder, type ImportPreview, type RowIssue } from '@open-palm/contract/exchange';
-import { checksFromTable, CHECK_COLUMNS, correctCells, decodeText, readTable, STUDENT_COLUMNS, studentsFromTable, type Table } from '@open-palm/records/exchange';
+import {
+  fileIssue,
+  readStudioFile,
+  type Correction,
+  type DateOrder,
+  type ImportPreview,
+  type RowIssue,
+} from '@open-palm/contract/exchange';
+import {
+  checksFromTable,
+  CHECK_COLUMNS,
+  correctCells,
+  decodeText,
+  readTable,
+  STUDENT_COLUMNS,
+  studentsFromTable,
+  type Table,
+} from '@open-palm/records/exchange';
 import type { Hold } from '@open-palm/core/holds';
 import { allStudents } from '../features/students/repo';
 import { latestHolds } from '../references/repo';

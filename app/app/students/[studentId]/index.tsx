@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { HandFileScreen } from '../../../src/features/handFile/HandFileScreen';
+import { ProgressCard } from '../../../src/features/progress/ProgressCard';
 import { StudentList } from '../../../src/features/students/StudentList';
 import { NavBar } from '../../../src/foundation/kit/NavBar';
 import { TwoPane } from '../../../src/foundation/kit/TwoPane';
@@ -17,6 +18,7 @@ export default function HandFile() {
           <HandFileScreen
             key={studentId}
             studentId={studentId}
+            Progress={ProgressCard}
             {...(setup === undefined ? {} : { setupId: setup })}
           />
         }

@@ -8,7 +8,7 @@ import { WordField } from '../../foundation/kit/WordField';
 import { strings } from '../../foundation/strings';
 import type { RecommendationFacts } from './Recommendation';
 
-const words = strings.otherEye;
+const words = strings.verdictOverride;
 
 /** How many of the likely ones are offered before all of them. */
 const NEAREST = 4;

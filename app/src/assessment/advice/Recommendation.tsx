@@ -99,9 +99,9 @@ function YourEye({ chosen: { instead, word } }: { chosen: LogEntryOf<'cause'> })
   return (
     <Text variant="small" second>
       {[
-        strings.otherEye.chosen,
-        ...(instead === null ? [] : [strings.otherEye.instead(causeText(instead))]),
-        ...(word === null ? [] : [strings.otherEye.because(word)]),
+        strings.verdictOverride.chosen,
+        ...(instead === null ? [] : [strings.verdictOverride.instead(causeText(instead))]),
+        ...(word === null ? [] : [strings.verdictOverride.because(word)]),
       ].join(' ')}
     </Text>
   );

@@ -4,7 +4,10 @@ import type { VerdictOverrides } from '../verdictOverride/verdictOverride';
 import { seenOtherwise, type SeenMeasure } from './lesson';
 
 /** Lets verdicts be seen otherwise: every word goes into the lesson log, with the look that it is about. */
-export function useLessonOverrides(measures: readonly SeenMeasure[], log: LessonLog): VerdictOverrides {
+export function useLessonOverrides(
+  measures: readonly SeenMeasure[],
+  log: LessonLog,
+): VerdictOverrides {
   return useMemo(() => {
     const checkOf = new Map(measures.map(({ merged, checkId }) => [merged, checkId]));
     return {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { MergedMeasure, View as PictureView } from '@open-palm/core/measure';
-import { StateMark } from '../../foundation/kit/StateMark';
+import { StateMark, verdictMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
@@ -13,7 +13,6 @@ import {
   measureNote,
   otherVerdictWords,
   valueWords,
-  verdictMark,
   verdictWords,
 } from '../../foundation/strings/measureWords';
 import { useVerdictOverrides } from '../verdictOverride/verdictOverride';
@@ -68,7 +67,7 @@ export function MeasureRow({
         {canDiffer ? (
           <IconButton
             icon="eye-outline"
-            accessibilityLabel={strings.otherEye.verdict(name)}
+            accessibilityLabel={strings.verdictOverride.verdict(name)}
             onPress={() => setOpen(!isOpen)}
             size={20}
             style={{ margin: -space(2), marginLeft: 0, width: 48, height: 48 }}
@@ -80,8 +79,8 @@ export function MeasureRow({
           <StateMark state={seen.verdict === 'in' ? 'in' : 'out'} size={14} />
           <Text variant="label" style={{ flex: 1 }}>
             {[
-              strings.otherEye.yours(otherVerdictWords(measure.id, seen.verdict)),
-              ...(seen.word === null ? [] : [strings.otherEye.because(seen.word)]),
+              strings.verdictOverride.yours(otherVerdictWords(measure.id, seen.verdict)),
+              ...(seen.word === null ? [] : [strings.verdictOverride.because(seen.word)]),
             ].join(' ')}
           </Text>
         </View>

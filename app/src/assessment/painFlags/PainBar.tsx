@@ -8,7 +8,7 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 
-const words = strings.hurt;
+const words = strings.painFlags;
 
 /** At the head of every step of a look: pain and numbness are one tap away, whatever one is at. */
 export function PainBar({

@@ -5,7 +5,7 @@ import { Notice } from '../../foundation/kit/Notice';
 import { strings } from '../../foundation/strings';
 import { agoWords } from '../../foundation/strings/dateWords';
 
-const words = strings.hurt;
+const words = strings.painFlags;
 
 /** That it hurts, with the caution, until somebody says that it is gone. */
 export function PainNotice({ log, now }: { log: LessonLog; now: Date }) {

@@ -7,7 +7,7 @@ import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { strings } from '../../foundation/strings';
 
-const words = strings.hurt;
+const words = strings.painFlags;
 
 /** What comes before everything else once it hurts: the caution, and what is stopped. */
 export function PainStep({ log, onDone }: { log: LessonLog; onDone: () => void }) {

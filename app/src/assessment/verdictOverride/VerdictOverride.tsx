@@ -9,7 +9,7 @@ import { strings } from '../../foundation/strings';
 import { otherVerdictWords } from '../../foundation/strings/measureWords';
 import type { VerdictOverrides } from './verdictOverride';
 
-const words = strings.otherEye;
+const words = strings.verdictOverride;
 
 /** The ways in which a verdict can be seen otherwise. */
 export function VerdictOverride({

@@ -1,13 +1,6 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { Vec2 } from '@open-palm/core/units';
-import {
-  fitted,
-  focused,
-  panned,
-  zoomed,
-  type Size,
-  type Viewport,
-} from '../pictures/viewport';
+import { fitted, focused, panned, zoomed, type Size, type Viewport } from '../pictures/viewport';
 
 /** The picture's place in its box, which fits until someone zooms or pans. */
 export function useViewport(picture: Size, box: Size) {

@@ -16,7 +16,7 @@ export interface FittedBend {
 export function BendTable({ joints }: { joints: readonly FittedBend[] }) {
   const tokens = useTokens();
   return (
-    <View role="table" aria-label={strings.space.bends}>
+    <View role="table" aria-label={strings.hand3d.bends}>
       {joints.map(({ id, value, sd, interval }) => (
         <View
           key={id}
@@ -34,8 +34,8 @@ export function BendTable({ joints }: { joints: readonly FittedBend[] }) {
           <View role="cell">
             <Text variant="figure">
               {interval
-                ? strings.space.range(Math.round(interval.lo), Math.round(interval.hi))
-                : strings.space.bend(Math.round(value), Math.max(1, Math.round(sd)))}
+                ? strings.hand3d.range(Math.round(interval.lo), Math.round(interval.hi))
+                : strings.hand3d.bend(Math.round(value), Math.max(1, Math.round(sd)))}
             </Text>
           </View>
         </View>

@@ -19,7 +19,7 @@ import { asHeld, type Point3 } from './handSolids';
 import { firstOrbit, orbitOf, turned, zoomed, type Orbit } from './orbit';
 import { targetHand } from './targetHand';
 
-const words = strings.space;
+const words = strings.hand3d;
 
 /** The drawing in space comes when it is asked for: its engine is larger than the rest of the app. */
 const HandSpace = lazy(async () => ({ default: (await import('./Hand3d')).Hand3d }));

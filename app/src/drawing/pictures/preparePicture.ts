@@ -12,6 +12,9 @@ export interface PreparedPicture {
   height: number;
 }
 
+/** A prepared picture with the id under which it is sent. */
+export type ChosenPicture = PreparedPicture & { id: string };
+
 export type PictureProblemKind = 'notAPicture' | 'tooLarge' | 'tooManyPixels' | 'damaged';
 
 /** More than any phone's usual setting; opening more could end the page on a phone. */

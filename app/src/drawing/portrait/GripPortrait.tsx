@@ -13,13 +13,13 @@ import type {
 import type { MarkState } from '../../foundation/kit/StateMark';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
-import { verdictMark } from '../../foundation/strings/measureWords';
 import type { DrawnFinger } from './gripFigure';
 import { figureOfHold } from './figureOfHold';
 import { HandOutline } from './HandOutline';
 import { HandOnStick } from './HandOnStick';
 import { PortraitMark } from './PortraitMark';
 import { SKINS } from './skin';
+import { verdictMark } from '../../foundation/kit/StateMark';
 
 /** What of the figure's plane is shown, mm. */
 const FRAME = { left: -66, top: -72, width: 132, height: 126 };

@@ -23,7 +23,7 @@ const words = balanceWords;
 
 /** What the hand does now, in a sentence or two, with every number one tap away. */
 export function HeldWords({ model }: { model: BalanceModel }) {
-  const { now, doubts, strength, state } = model;
+  const { now, uncertainty, strength, state } = model;
   const [showsNumbers, setShowsNumbers] = useState(false);
   if (!now.answer.feasible) return <Notice tone="out">{strings.notHeld[now.answer.why]}</Notice>;
   const { balance } = now.answer;
@@ -36,7 +36,7 @@ export function HeldWords({ model }: { model: BalanceModel }) {
     <Card style={{ gap: space(1) }}>
       <ShowAsToggle title={words.held} asTable={showsNumbers} onChange={setShowsNumbers} />
       <View role="status" aria-label={words.title}>
-        <Text>{heldSentence(balance, doubts ?? {}, state.onString, now.hand.hold)}</Text>
+        <Text>{heldSentence(balance, uncertainty ?? {}, state.onString, now.hand.hold)}</Text>
       </View>
       {above.length === 0 ? null : (
         <Notice>
@@ -70,7 +70,7 @@ export function HeldWords({ model }: { model: BalanceModel }) {
         </Text>
       ) : null}
       {showsNumbers ? (
-        <Numbers balance={balance} doubts={doubts ?? {}} strength={strength} />
+        <Numbers balance={balance} uncertainty={uncertainty ?? {}} strength={strength} />
       ) : null}
     </Card>
   );
@@ -78,12 +78,12 @@ export function HeldWords({ model }: { model: BalanceModel }) {
 
 function heldSentence(
   { shareN }: Balance,
-  doubts: Forces,
+  uncertainty: Forces,
   onString: boolean,
   hold: 'over' | 'under',
 ): string {
   const told = (contact: ContactName) =>
-    words.withDoubt(Math.abs(shareN[contact] ?? 0), doubts[contact] ?? 0);
+    words.withSd(Math.abs(shareN[contact] ?? 0), uncertainty[contact] ?? 0);
   const candidates = hold === 'over' ? CONTACTS.filter((name) => name !== 'thumb') : CONTACTS;
   const most = [...candidates].sort(
     (a, b) => Math.abs(shareN[b] ?? 0) - Math.abs(shareN[a] ?? 0),
@@ -96,11 +96,11 @@ function heldSentence(
 
 function Numbers({
   balance: { shareN, leastN },
-  doubts,
+  uncertainty,
   strength,
 }: {
   balance: Balance;
-  doubts: Forces;
+  uncertainty: Forces;
   strength: number;
 }) {
   const there = CONTACTS.filter((contact) => shareN[contact] !== undefined);
@@ -115,7 +115,7 @@ function Numbers({
           id: contact,
           head: strings.contacts[contact],
           cells: [
-            words.withDoubt(Math.abs(shareN[contact]!), doubts[contact] ?? 0),
+            words.withSd(Math.abs(shareN[contact]!), uncertainty[contact] ?? 0),
             `${words.newton(comfortCapN(contact, strength))} · ${
               {
                 in: words.comfortable,

@@ -21,7 +21,13 @@ const ROWS = 7;
 const LEAST_N = 4;
 
 /** What the little finger carries from level to upright, and with the hand further up the stick. */
-export function LittleFingerCharts({ model, start }: { model: BalanceModel; start: TipRaiseStart }) {
+export function LittleFingerCharts({
+  model,
+  start,
+}: {
+  model: BalanceModel;
+  start: TipRaiseStart;
+}) {
   const { now, strength, hold, state } = model;
   const tokens = useTokens();
   if (now.setup.contacts.little === undefined) return null;

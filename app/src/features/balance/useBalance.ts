@@ -28,7 +28,7 @@ export interface BalanceModel extends StartingBalance {
   today: Held;
   now: Held;
   /** Standard deviation of each force of the tried hand, N; null where the bow cannot be held. */
-  doubts: Forces | null;
+  uncertainty: Forces | null;
   isTried: boolean;
   /** Takes the hand back to the student's. */
   back: () => void;
@@ -74,7 +74,7 @@ export function useBalance(starting: StartingBalance): BalanceModel {
       situation,
       today,
       now,
-      doubts: doubtsOf(starting, now),
+      uncertainty: doubtsOf(starting, now),
       isTried: isTried(state, first),
       back,
     }),

@@ -11,6 +11,7 @@ import { findHold } from '@open-palm/records/holds';
 import type { CheckDraft, ShotDraft, Step } from './draft/checkDraft';
 import { newShot } from './draft/newDraft';
 import { checkBody } from './look/checkBody';
+import type { ChosenPicture } from '../../drawing/pictures/preparePicture';
 import {
   allReady,
   answer,
@@ -21,7 +22,6 @@ import {
   putShot,
   removeShot,
   setReady,
-  type ChosenPicture,
   type LookState,
   type Shot,
 } from './look/lookState';

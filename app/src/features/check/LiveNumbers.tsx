@@ -1,12 +1,12 @@
 import { memo } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Measure } from '@open-palm/core/measure';
-import { StateMark, type MarkState } from '../../foundation/kit/StateMark';
+import { StateMark, type MarkState, verdictMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { measureName, valueWords, verdictMark, verdictWords } from '../../foundation/strings/measureWords';
+import { measureName, valueWords, verdictWords } from '../../foundation/strings/measureWords';
 
 /** What can already be computed, while points are set and dragged. */
 export const LiveNumbers = memo(function LiveNumbers({

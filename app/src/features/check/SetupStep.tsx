@@ -21,7 +21,7 @@ import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { listWords } from '../../foundation/strings/listWords';
 import { LoadPoints } from './coco/LoadPoints';
-import type { ChosenPicture } from './look/lookState';
+import type { ChosenPicture } from '../../drawing/pictures/preparePicture';
 import { MarkedPicture } from '../../drawing/pictures/MarkedPicture';
 import { ViewFigure } from './ViewFigure';
 

@@ -2,7 +2,10 @@ import { useEffect, useState } from 'react';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { CheckBreakdown, Look, LookFit } from '@open-palm/core/measure';
-import type { BreakdownAnswer, BreakdownQuestion } from '../../foundation/workers/breakdownMessages';
+import type {
+  BreakdownAnswer,
+  BreakdownQuestion,
+} from '../../foundation/workers/breakdownMessages';
 
 /**
  * The breakdown with its doubts drawn in a worker. Until the worker answers, or where there is none, the first-order
@@ -21,7 +24,9 @@ export function useSampledBreakdown(
     breakdown: CheckBreakdown;
   } | null>(null);
   useEffect(() => {
-    const worker = new Worker(new URL('../../foundation/workers/breakdown.worker', import.meta.url));
+    const worker = new Worker(
+      new URL('../../foundation/workers/breakdown.worker', import.meta.url),
+    );
     worker.onmessage = ({ data }: MessageEvent<BreakdownAnswer>) => {
       if (data.breakdown) setSampled({ of: look, fits, breakdown: data.breakdown });
     };

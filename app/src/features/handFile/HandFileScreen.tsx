@@ -1,13 +1,13 @@
 import { router } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, type ComponentType } from 'react';
 import { View } from 'react-native';
-import { type HandFile } from '@open-palm/contract';
+import type { HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { studioNow } from '../../foundation/api/clock';
 import { AgreementsCard } from '../../assessment/agreements/AgreementsCard';
 import { useHandFile } from '../../foundation/api/queries';
 import { ExperimentsCard } from './experiments/ExperimentsCard';
-import { useLessonLog } from '../../foundation/api/lessonLog';
+import { useLessonLog, type LessonLog } from '../../foundation/api/lessonLog';
 import { Breakdown } from '../../assessment/breakdown/Breakdown';
 import { VerdictOverrideProvider } from '../../assessment/verdictOverride/verdictOverride';
 import { findHold } from '@open-palm/records/holds';
@@ -28,7 +28,6 @@ import { space } from '../../foundation/kit/tokens';
 import { GripPortrait, shownBy } from '../../drawing/portrait/GripPortrait';
 import { strings } from '../../foundation/strings';
 import { agoWords } from '../../foundation/strings/dateWords';
-import { ProgressCard } from '../progress/ProgressCard';
 import { FittedHandCard } from './FittedHandCard';
 import { HistoryList } from './HistoryList';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
@@ -38,14 +37,35 @@ import { RelaxedHandCard } from './RelaxedHandCard';
 const words = strings.handFile;
 
 /** A student's hand file: the portrait, the four families, what changed since the look before, every look. */
-export function HandFileScreen({ studentId, setupId }: { studentId: string; setupId?: string }) {
+export function HandFileScreen({
+  studentId,
+  setupId,
+  Progress,
+}: {
+  studentId: string;
+  setupId?: string;
+  /** How the hold stands over the weeks: another family of screens, which the route brings along. */
+  Progress: ProgressPart;
+}) {
   const handFile = useHandFile(studentId, setupId);
   return (
-    <Loaded from={handFile}>{(data) => <HandFileView handFile={data} now={studioNow()} />}</Loaded>
+    <Loaded from={handFile}>
+      {(data) => <HandFileView handFile={data} now={studioNow()} Progress={Progress} />}
+    </Loaded>
   );
 }
 
-function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
+type ProgressPart = ComponentType<{ handFile: HandFile; log: LessonLog; now: Date }>;
+
+function HandFileView({
+  handFile,
+  now,
+  Progress,
+}: {
+  handFile: HandFile;
+  now: Date;
+  Progress: ProgressPart;
+}) {
   const { student, setupId, ownHolds, relaxedHand, history, lastSeen } = handFile;
   const setup = student.setups.find(({ id }) => id === setupId)!;
   const taught = findHold(setup.holdId, ownHolds);
@@ -114,7 +134,7 @@ function HandFileView({ handFile, now }: { handFile: HandFile; now: Date }) {
                 now={now}
               />
             ) : null}
-            {history.length > 1 ? <ProgressCard handFile={handFile} log={log} now={now} /> : null}
+            {history.length > 1 ? <Progress handFile={handFile} log={log} now={now} /> : null}
             {latest ? <LatestAgainstPrevious lastSeen={lastSeen} /> : null}
           </>
         }

@@ -5,12 +5,12 @@ import type { MergedMeasure } from '@open-palm/core/measure';
 import { changeBetween, defaultSem } from '@open-palm/core/track/realChange';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
-import { StateMark } from '../../foundation/kit/StateMark';
+import { StateMark, verdictMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { measureName, valueWords, verdictMark, verdictWords } from '../../foundation/strings/measureWords';
+import { measureName, valueWords, verdictWords } from '../../foundation/strings/measureWords';
 
 const words = strings.handFile;
 

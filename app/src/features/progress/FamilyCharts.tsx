@@ -4,7 +4,7 @@ import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { weekWords } from '../../foundation/strings/progress';
+import { progressWords } from '../../foundation/strings/progress';
 import { familyWords } from './changeWords';
 import type { Followed } from './followed';
 import { TimeChart } from './TimeChart';
@@ -35,7 +35,7 @@ export function FamilyCharts({
           <Pressable
             key={family}
             role="button"
-            aria-label={`${weekWords.openFamily(strings.families[family])}. ${words}`}
+            aria-label={`${progressWords.openFamily(strings.families[family])}. ${words}`}
             onPress={() => onChoose(family)}
             style={{
               flexGrow: 1,
@@ -53,10 +53,10 @@ export function FamilyCharts({
             {points.length > 0 ? (
               <TimeChart
                 small
-                label={weekWords.family(strings.families[family])}
+                label={progressWords.family(strings.families[family])}
                 points={points}
                 span={span}
-                axis={{ above: weekWords.inside, below: weekWords.outside }}
+                axis={{ above: progressWords.inside, below: progressWords.outside }}
                 restarts={restartLines(followed)}
                 {...driftFrom(followed, family)}
                 {...(cursors ? { cursors } : {})}
@@ -83,7 +83,7 @@ export function spanOf({ checks }: Followed, now: Date): readonly [number, numbe
 
 /** Planned changes as lines of a chart. */
 export const restartLines = ({ restarts }: Followed) =>
-  restarts.map(({ day, why }) => ({ at: day * DAY_MS, word: weekWords.restart[why] }));
+  restarts.map(({ day, why }) => ({ at: day * DAY_MS, word: progressWords.restart[why] }));
 
 /** Since when a series drifts, if it does. */
 export function driftFrom({ standing }: Followed, series: string): { driftFrom?: number } {

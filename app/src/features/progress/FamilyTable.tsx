@@ -6,7 +6,7 @@ import { Button } from '../../foundation/kit/Button';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { dayWords } from '../../foundation/strings/dateWords';
-import { weekWords } from '../../foundation/strings/progress';
+import { progressWords } from '../../foundation/strings/progress';
 import { withUnit } from './changeWords';
 import type { Followed } from './followed';
 import { familyPoints } from './progressPoints';
@@ -34,12 +34,19 @@ export function FamilyTable({ followed }: { followed: Followed }) {
   return (
     <View style={{ gap: space(2) }}>
       <NumberTable
-        label={weekWords.families}
-        columns={[weekWords.columns.look, ...FAMILIES.map((family) => strings.families[family])]}
+        label={progressWords.families}
+        columns={[
+          progressWords.columns.look,
+          ...FAMILIES.map((family) => strings.families[family]),
+        ]}
         rows={rows}
       />
       {newest.length > rows.length ? (
-        <Button label={weekWords.moreRows(newest.length)} compact onPress={() => setAll(true)} />
+        <Button
+          label={progressWords.moreRows(newest.length)}
+          compact
+          onPress={() => setAll(true)}
+        />
       ) : null}
     </View>
   );

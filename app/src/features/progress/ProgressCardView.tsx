@@ -8,7 +8,7 @@ import { Button } from '../../foundation/kit/Button';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { weekWords } from '../../foundation/strings/progress';
+import { progressWords } from '../../foundation/strings/progress';
 import { followHistory } from './followed';
 import { ProgressOverview } from './ProgressOverview';
 
@@ -34,7 +34,7 @@ export function ProgressCardView({ handFile: { student, setupId }, log, now }: P
     return (
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
         <Text variant="small" second style={{ flex: 1 }}>
-          {weekWords.failed}
+          {progressWords.failed}
         </Text>
         <Button label={strings.loading.retry} compact onPress={retry} />
       </View>
@@ -44,7 +44,7 @@ export function ProgressCardView({ handFile: { student, setupId }, log, now }: P
   return (
     <>
       <ProgressOverview followed={followed} now={now} onChoose={open} />
-      <Button label={weekWords.open} icon="chart-timeline-variant" onPress={() => open()} />
+      <Button label={progressWords.open} icon="chart-timeline-variant" onPress={() => open()} />
     </>
   );
 }

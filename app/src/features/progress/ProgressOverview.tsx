@@ -4,7 +4,7 @@ import { ShowAsToggle } from '../../foundation/charts/ShowAsToggle';
 import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
-import { weekWords } from '../../foundation/strings/progress';
+import { progressWords } from '../../foundation/strings/progress';
 import { FamilyCharts } from './FamilyCharts';
 import { FamilyTable } from './FamilyTable';
 import type { Followed } from './followed';
@@ -26,7 +26,7 @@ export function ProgressOverview({
   const [asTable, setAsTable] = useState(false);
   return (
     <Card style={{ gap: space(2) }}>
-      <ShowAsToggle title={weekWords.families} asTable={asTable} onChange={setAsTable} />
+      <ShowAsToggle title={progressWords.families} asTable={asTable} onChange={setAsTable} />
       {asTable ? (
         <FamilyTable followed={followed} />
       ) : (
@@ -39,7 +39,7 @@ export function ProgressOverview({
         />
       )}
       <Text variant="small" second>
-        {weekWords.familiesHelp}
+        {progressWords.familiesHelp}
       </Text>
     </Card>
   );

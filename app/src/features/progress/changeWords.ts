@@ -2,7 +2,7 @@ import { dateOfDay } from '@open-palm/records/time';
 import type { Family, MeasureId, Place } from '@open-palm/core/measure';
 import { changeBetween, trendOf, type Change } from '@open-palm/core/track';
 import { strings } from '../../foundation/strings';
-import { weekWords } from '../../foundation/strings/progress';
+import { progressWords } from '../../foundation/strings/progress';
 import { dateWords } from '../../foundation/strings/dateWords';
 import { plainNumber } from '../../foundation/strings/measureWords';
 import type { Followed, FollowedCheck } from './followed';
@@ -53,7 +53,7 @@ export function changeSince(
 
 /** "14° → 31°". */
 export function valuesWords({ series, from, to }: SeriesChange): string {
-  return weekWords.fromTo(withUnit(from, series), withUnit(to, series));
+  return progressWords.fromTo(withUnit(from, series), withUnit(to, series));
 }
 
 /** A number of a checkpoint with its unit. */
@@ -66,19 +66,19 @@ export function withUnit(value: number, series: string): string {
 export function familyWords(followed: Followed, family: Family, now: Date): string {
   const { counted, standing } = followed;
   const all = seriesOfFamily(counted, family);
-  if (all.length === 0) return weekWords.notSeen;
+  if (all.length === 0) return progressWords.notSeen;
   const changes = all.flatMap((series) => changeSince(counted, series) ?? []);
   const drift = standing.drifts.find(({ series }) => series === family);
   const furthest = [...changes].sort((a, b) => share(b) - share(a))[0];
   if (drift) {
     const since = dateWords(dateOfDay(drift.sinceDay), now);
-    return weekWords.drifting(since, furthest && named(furthest));
+    return progressWords.drifting(since, furthest && named(furthest));
   }
-  if (!furthest) return weekWords.once;
+  if (!furthest) return progressWords.once;
   const since = dateWords(dateOfDay(furthest.fromDay), now);
   return furthest.code === 'realChange'
-    ? weekWords.real(since, named(furthest))
-    : weekWords.noReal(since);
+    ? progressWords.real(since, named(furthest))
+    : progressWords.noReal(since);
 }
 
 /** Within a family its name is said already. */
@@ -93,7 +93,7 @@ const share = ({ by, smallest }: Change) => Math.abs(by) / smallest;
 export function seriesWords(followed: Followed, series: string, now: Date): string {
   const { counted, standing } = followed;
   const change = changeSince(counted, series);
-  if (!change) return weekWords.once;
+  if (!change) return progressWords.once;
   const since = dateWords(dateOfDay(change.fromDay), now);
   const drift = standing.drifts.find((one) => one.series === series);
   const trend = trendOf(
@@ -103,10 +103,10 @@ export function seriesWords(followed: Followed, series: string, now: Date): stri
   const sure = trend?.interval && (trend.interval[0] > 0 || trend.interval[1] < 0);
   return [
     drift
-      ? weekWords.drifting(dateWords(dateOfDay(drift.sinceDay), now), valuesWords(change))
+      ? progressWords.drifting(dateWords(dateOfDay(drift.sinceDay), now), valuesWords(change))
       : change.code === 'realChange'
-        ? weekWords.real(since, valuesWords(change))
-        : weekWords.noRealOf(since, valuesWords(change), withUnit(change.smallest, series)),
-    ...(trend && sure ? [weekWords.trend(withUnit(trend.perWeek * 4, series))] : []),
+        ? progressWords.real(since, valuesWords(change))
+        : progressWords.noRealOf(since, valuesWords(change), withUnit(change.smallest, series)),
+    ...(trend && sure ? [progressWords.trend(withUnit(trend.perWeek * 4, series))] : []),
   ].join(' ');
 }

@@ -63,14 +63,12 @@ export function followHistory(
     { student, log, teachersZone: deviceZone() },
     chosen.map(({ kept, numbers }) => ({ ...kept, numbers })),
   );
-  const checks = chosen.map(
-    ({ kept, numbers }, i): FollowedCheck => ({
-      kept,
-      numbers,
-      at: Date.parse(kept.takenAt),
-      tracked: tracked[i]!,
-    }),
-  );
+  const checks = chosen.map(({ kept, numbers }, i): FollowedCheck => ({
+    kept,
+    numbers,
+    at: Date.parse(kept.takenAt),
+    tracked: tracked[i]!,
+  }));
   const counts = new Set(sinceBaseline(tracked, standing.baselineFrom));
   return {
     checks,

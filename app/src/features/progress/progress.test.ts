@@ -97,7 +97,9 @@ describe('the weeks of a hold', () => {
       context: i === 0 ? 'playing-start' : 'free',
     }));
     const values = (filter: Parameters<typeof followHistory>[3]) =>
-      seriesPoints(followHistory(mixed, [], student, filter).checks, 'indexDepth').map((p) => p.value);
+      seriesPoints(followHistory(mixed, [], student, filter).checks, 'indexDepth').map(
+        (p) => p.value,
+      );
     expect(values(EVERYTHING)).toEqual([1.2, 1.5]);
     expect(values({ context: 'all', place: 'point' })).toEqual([1.7]);
     expect(values({ context: 'air', place: 'all' })).toEqual([1.5]);

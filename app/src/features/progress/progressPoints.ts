@@ -1,8 +1,8 @@
 import { specOf, type Family, type MeasureId, type Verdict } from '@open-palm/core/measure';
 import { narrowestOf, seriesOf } from '@open-palm/core/track';
 import type { MarkState } from '../../foundation/kit/StateMark';
-import { verdictMark } from '../../foundation/strings/measureWords';
 import type { FollowedCheck } from './followed';
+import { verdictMark } from '../../foundation/kit/StateMark';
 
 /** A look in a chart over the weeks. */
 export interface ProgressPoint {

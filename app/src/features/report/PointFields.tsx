@@ -3,7 +3,7 @@ import { IconButton } from 'react-native-paper';
 import { WordField } from '../../foundation/kit/WordField';
 import { strings } from '../../foundation/strings';
 
-const words = strings.feedback;
+const words = strings.report;
 
 /** The points of a letter: each can be written anew, moved and removed. */
 export function PointFields({

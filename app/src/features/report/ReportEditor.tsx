@@ -25,7 +25,7 @@ import { letterPdf, mailLetter } from './reports';
 import { movePoint, PointFields } from './PointFields';
 import { studioNow } from '../../foundation/api/clock';
 
-const words = strings.feedback;
+const words = strings.report;
 
 /** The letter's text beside the pictures; every change is kept when a field is left, and before it is sent. */
 export function ReportEditor({

@@ -10,7 +10,7 @@ import { saidFirst } from '../../assessment/advice/whyWords';
 import { strings } from '../../foundation/strings';
 import { dayWords } from '../../foundation/strings/dateWords';
 
-const words = strings.feedback;
+const words = strings.report;
 
 /** A letter makes so many points at first. [practice] */
 export const POINTS = 4;

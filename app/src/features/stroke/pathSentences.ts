@@ -24,7 +24,8 @@ export function pathSentences({ skew }: Pick<StrokeAnalysis, 'skew'>): string[] 
     : [words.says.unsure(told(most))];
 }
 
-const isSure = ({ deg, sd }: Estimate): boolean => Math.abs(deg) > Math.max(SQUARE_DEG, SURE_SD * sd);
+const isSure = ({ deg, sd }: Estimate): boolean =>
+  Math.abs(deg) > Math.max(SQUARE_DEG, SURE_SD * sd);
 
 const told = ({ deg, sd }: Estimate): string => strokeWords.told(deg, sd);
 

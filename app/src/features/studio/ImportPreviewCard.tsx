@@ -16,7 +16,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { WordField } from '../../foundation/kit/WordField';
 import { listWords } from '../../foundation/strings/listWords';
-import { fileWords as words } from '../../foundation/strings/studio';
+import { studioWords as words } from '../../foundation/strings/studio';
 import { SampleTable } from './SampleTable';
 
 /** How many names of changed students are told. */

@@ -13,7 +13,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { paths } from '../../foundation/api/paths';
 import { strings } from '../../foundation/strings';
-import { fileWords as words } from '../../foundation/strings/studio';
+import { studioWords as words } from '../../foundation/strings/studio';
 import { ImportPreviewCard } from './ImportPreviewCard';
 import { useImport } from './useImport';
 

@@ -1,4 +1,4 @@
-import { studioNow, useClockOff } from '../../foundation/api/clock';
+import { deviceNow, studioNow, useClockOff } from '../../foundation/api/clock';
 import { Notice } from '../../foundation/kit/Notice';
 import { strings } from '../../foundation/strings';
 import { dayWords } from '../../foundation/strings/dateWords';
@@ -10,7 +10,7 @@ export function ClockNotice() {
   if (useClockOff() === 0) return null;
   return (
     <Notice tone="out" title={words.clockTitle}>
-      {words.clockOff(dayWords(new Date().toISOString()), dayWords(studioNow().toISOString()))}
+      {words.clockOff(dayWords(deviceNow().toISOString()), dayWords(studioNow().toISOString()))}
     </Notice>
   );
 }

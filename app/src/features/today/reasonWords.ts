@@ -12,7 +12,7 @@ export function reasonWords(reason: Reason, now: Date): string {
   switch (reason.kind) {
     case 'hurt': {
       const { what, madeAt } = reason.hurt;
-      return words.hurt(strings.hurt.notes[what], agoWords(madeAt, now));
+      return words.hurt(strings.painFlags.notes[what], agoWords(madeAt, now));
     }
     case 'drift':
       return words.drift(seriesName(reason.series), dateWords(reason.sinceOn, now));

@@ -26,6 +26,9 @@ export function noteStudioTime(date: string | null): void {
 /** What time it is, by the studio's clock where this device's is known to be wrong: looks are dated by it. */
 export const studioNow = (): Date => new Date(Date.now() + offMs);
 
+/** What time this device believes it is, to be shown where it is wrong. */
+export const deviceNow = (): Date => new Date();
+
 /** How far this device's clock is behind the studio's, ms; 0 while it is right. */
 export const useClockOff = (): number =>
   useSyncExternalStore(

@@ -57,7 +57,8 @@ export function useLessonLog(
       entries: newestFirst([
         ...log,
         ...local.filter(
-          (entry) => entry.studentId === student.id && (entry.setupId === setupId || isStudentWide(entry)),
+          (entry) =>
+            entry.studentId === student.id && (entry.setupId === setupId || isStudentWide(entry)),
         ),
       ]),
       ownCues: byId([...ownCues, ...own]),

@@ -1,6 +1,7 @@
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { useTokens } from './ThemeProvider';
 import type { Tokens } from './tokens';
+import type { Verdict } from '@open-palm/core/measure';
 
 /** How something stands, as it is drawn: `none` is measured but judged by nobody. */
 export type MarkState = 'in' | 'unsure' | 'out' | 'notSeen' | 'none';
@@ -39,4 +40,9 @@ export function StateMark({ state, size = 18 }: { state: MarkState; size?: numbe
       )}
     </Svg>
   );
+}
+
+/** The shape in which a verdict is drawn. */
+export function verdictMark(verdict: Verdict): MarkState {
+  return verdict === 'low' || verdict === 'high' ? 'out' : verdict;
 }

@@ -2,13 +2,13 @@ import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
 import * as buildingWords from './en/building';
-import * as feedbackWords from './en/report';
+import * as reportWords from './en/report';
 import * as findingWords from './en/finding';
 import * as fittingWords from './en/fitting';
 import * as holdWords from './en/holds';
-import * as judgingWords from './en/advice';
+import * as adviceWords from './en/advice';
 import * as lessonWords from './en/lesson';
-import * as leverWords from './en/tipRaise';
+import * as forceWords from './en/forces';
 import * as lookWords from './en/look';
 import * as measureWords from './en/measures';
 import * as testingWords from './en/testing';
@@ -206,16 +206,16 @@ export const en = {
     months: (n: number) => `${n} months ago`,
   },
   ...measureWords,
-  ...leverWords,
+  ...forceWords,
   ...lookWords,
   ...findingWords,
   ...fittingWords,
   ...holdWords,
-  ...judgingWords,
+  ...adviceWords,
   ...lessonWords,
   ...testingWords,
   ...buildingWords,
-  ...feedbackWords,
+  ...reportWords,
   ...todayWords,
   sides,
   skinTones,

@@ -7,7 +7,6 @@ import {
   notMeasuredWords,
   plainNumber,
   valueWords,
-  verdictMark,
   verdictWords,
 } from './measureWords';
 
@@ -91,8 +90,6 @@ describe('measure words', () => {
     expect(verdictWords(atMetal('ring'))).toBe('hand too far forward');
     expect(verdictWords(atMetal('none'))).toBe('no finger at the metal');
     expect(verdictWords({ ...thumb, verdict: 'in' })).toBe('good');
-    expect(verdictMark('high')).toBe('out');
-    expect(verdictMark('unsure')).toBe('unsure');
   });
 
   it('warn of joints that cannot bend so, and of pictures that cannot decide', () => {

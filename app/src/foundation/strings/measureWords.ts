@@ -11,9 +11,7 @@ import {
   type Place,
   type Tap,
   type Unit,
-  type Verdict,
 } from '@open-palm/core/measure';
-import type { MarkState } from '../kit/StateMark';
 import { strings } from './index';
 
 const DIGITS: Record<Unit, number> = {
@@ -114,17 +112,17 @@ export function numberWords({
   unit,
 }: Pick<NumberMeasure, 'value' | 'sd' | 'unit'>): string {
   if (unit === 'u') {
-    const told = `${plainNumber(value, unit)} ± ${plainNumber(doubt(sd, unit), unit)}`;
+    const told = `${plainNumber(value, unit)} ± ${plainNumber(shownSd(sd, unit), unit)}`;
     return strings.joints.about(depthWords(value), told);
   }
   const sign = strings.units[unit];
   // The degree stands at each number, other units once.
   const first = unit === 'deg' ? sign : '';
-  return `${plainNumber(value, unit)}${first} ± ${plainNumber(doubt(sd, unit), unit)}${sign}`;
+  return `${plainNumber(value, unit)}${first} ± ${plainNumber(shownSd(sd, unit), unit)}${sign}`;
 }
 
 /** A doubt is never shown as nothing: at least the last digit shown. */
-const doubt = (sd: number, unit: Unit) => Math.max(sd, 10 ** -DIGITS[unit]);
+const shownSd = (sd: number, unit: Unit) => Math.max(sd, 10 ** -DIGITS[unit]);
 
 /** What the hold wants, or null where it has no say. */
 export const bandWords = (measure: Measure): string | null =>
@@ -209,13 +207,8 @@ export function notMeasuredWords(outcome: NotMeasured): string {
   }
 }
 
-/** The shape in which a verdict is drawn. */
-export function verdictMark(verdict: Verdict): MarkState {
-  return verdict === 'low' || verdict === 'high' ? 'out' : verdict;
-}
-
 /** A verdict as the teacher sees it: fine, or how it is wrong. */
 export const otherVerdictWords = (id: MeasureId, verdict: 'in' | 'low' | 'high'): string =>
   verdict === 'in'
-    ? strings.otherEye.fine
+    ? strings.verdictOverride.fine
     : (strings.faults[id]?.[verdict] ?? strings.verdicts[verdict]);

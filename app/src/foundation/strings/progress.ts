@@ -1,2 +1,2 @@
 /** The catalogue of the weeks in use: loaded with what shows them, not before. */
-export { weeks as weekWords } from './en/progress';
+export { progress as progressWords } from './en/progress';

@@ -1,2 +1,2 @@
 /** The catalogue of the studio's files in use: loaded with the screen, not before. */
-export { studioFiles as fileWords } from './en/studio';
+export { studio as studioWords } from './en/studio';

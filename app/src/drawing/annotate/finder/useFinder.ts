@@ -4,7 +4,7 @@ import type { PointName, Side } from '@open-palm/core/measure';
 import { NoVision, type VisionClient } from '../../../foundation/workers/vision/visionClient';
 import type { HandSearch } from '@open-palm/vision/findHand';
 import type { VisionProblem } from '../../../foundation/workers/vision/visionMessages';
-import type { ChosenPicture } from '../../../features/check/look/lookState';
+import type { ChosenPicture } from '../../pictures/preparePicture';
 import type { Marks, Places } from '../marksState';
 import type { MarksStore } from '../useMarks';
 

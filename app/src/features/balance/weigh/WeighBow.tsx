@@ -44,7 +44,7 @@ export function WeighBow({
   const isLast = at === BOW_PARTS.length - 1;
   const step = words.steps[part];
   const value = numberFrom(texts[part]);
-  const doubt = value === null || Number.isNaN(value) ? null : bowWarning(preset, part, value);
+  const warning = value === null || Number.isNaN(value) ? null : bowWarning(preset, part, value);
   const refused = refusal(handFile, part, value);
   const amount = (number: number) => `${Math.round(number)} ${step.unit}`;
   const usual = plausible(preset, part);
@@ -101,12 +101,12 @@ export function WeighBow({
         kind="decimal"
       />
       {refused === null ? null : <Notice tone="out">{refused}</Notice>}
-      {doubt && refused === null ? (
+      {warning && refused === null ? (
         <Notice>
           {[
-            words.doubt[doubt.problem](amount(doubt.from), amount(doubt.to)),
-            ...(doubt.fitsSize && doubt.fitsSize !== preset.size
-              ? [words.fits(strings.bowSizes[doubt.fitsSize])]
+            words.warning[warning.problem](amount(warning.from), amount(warning.to)),
+            ...(warning.fitsSize && warning.fitsSize !== preset.size
+              ? [words.fits(strings.bowSizes[warning.fitsSize])]
               : []),
           ].join(' ')}
         </Notice>

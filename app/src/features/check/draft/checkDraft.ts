@@ -1,5 +1,6 @@
 import type { Place, View } from '@open-palm/core/measure';
-import type { ChosenPicture, LookState } from '../look/lookState';
+import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
+import type { LookState } from '../look/lookState';
 import type { Marks } from '../../../drawing/annotate/marksState';
 
 /** The picture that is being taken or marked. */

@@ -65,7 +65,7 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
       columns
       footer={
         <Button
-          label={strings.feedback.open}
+          label={strings.report.open}
           icon="email-edit-outline"
           onPress={() => router.navigate(`/checks/${check.id}/feedback`)}
           style={{ flex: 1 }}

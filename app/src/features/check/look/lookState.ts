@@ -13,10 +13,7 @@ import { READINESS, READINESS_SIGNS } from '@open-palm/core/practice';
 import type { KnownLength } from '@open-palm/core/units';
 import type { Marks } from '../../../drawing/annotate/marksState';
 import { captureOf } from '../../../drawing/annotate/measureMarks';
-import type { PreparedPicture } from '../../../drawing/pictures/preparePicture';
-
-/** A prepared picture with the id under which it is sent. */
-export type ChosenPicture = PreparedPicture & { id: string };
+import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
 
 /** One picture of a look with its marks. */
 export interface Shot {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import { pictureProblemWords } from '../../../drawing/pictures/pictureProblemWords';
 import { flipPicture, preparePicture } from '../../../drawing/pictures/preparePicture';
-import type { ChosenPicture } from './lookState';
+import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
 
 /** Makes pictures ready to be marked, and says in words why one could not be used. */
 export function usePictureMaker() {

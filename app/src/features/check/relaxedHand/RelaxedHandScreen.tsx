@@ -6,7 +6,7 @@ import { studioNow } from '../../../foundation/api/clock';
 import { paths } from '../../../foundation/api/paths';
 import { useHandFile } from '../../../foundation/api/queries';
 import { Loaded } from '../../../foundation/kit/Loaded';
-import type { ChosenPicture } from '../look/lookState';
+import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
 import { useVision } from '../../../foundation/workers/vision/useVision';
 import { useKeep } from '../look/useKeep';
 import { usePictureMaker } from '../look/usePictureMaker';

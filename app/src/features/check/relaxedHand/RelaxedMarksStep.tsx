@@ -13,7 +13,7 @@ import { InputError } from '@open-palm/core/issue';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
-import type { ChosenPicture } from '../look/lookState';
+import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
 import type { VisionClient } from '../../../foundation/workers/vision/visionClient';
 import { useFinder } from '../../../drawing/annotate/finder/useFinder';
 import { noMarks } from '../../../drawing/annotate/marksState';

@@ -16,12 +16,12 @@ import { Card } from '../../../foundation/kit/Card';
 import { Columns } from '../../../foundation/kit/Columns';
 import { PressRow } from '../../../foundation/kit/PressRow';
 import { Screen } from '../../../foundation/kit/Screen';
-import { StateMark } from '../../../foundation/kit/StateMark';
+import { StateMark, verdictMark } from '../../../foundation/kit/StateMark';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { GripPortrait, shownBy } from '../../../drawing/portrait/GripPortrait';
 import { strings } from '../../../foundation/strings';
-import { tapWords, verdictMark } from '../../../foundation/strings/measureWords';
+import { tapWords } from '../../../foundation/strings/measureWords';
 import { SignRows } from './SignRows';
 import { nextQuestion, type Station } from './stationPlan';
 

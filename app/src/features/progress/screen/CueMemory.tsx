@@ -7,10 +7,10 @@ import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import { agoWords } from '../../../foundation/strings/dateWords';
-import { weekWords } from '../../../foundation/strings/progress';
+import { progressWords } from '../../../foundation/strings/progress';
 import { rememberedCues } from './rememberedCues';
 
-const words = weekWords.cues;
+const words = progressWords.cues;
 
 /** Every cue that was said to this student: how often it worked, when last, and what it did to sound and ease. */
 export function CueMemory({ log, now }: { log: LessonLog; now: Date }) {

@@ -11,13 +11,24 @@ import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import { dayWords } from '../../../foundation/strings/dateWords';
 import { listWords } from '../../../foundation/strings/listWords';
-import { numberWords, rangeWords, seriesName, unitWords } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/progress';
+import {
+  numberWords,
+  rangeWords,
+  seriesName,
+  unitWords,
+} from '../../../foundation/strings/measureWords';
+import { progressWords } from '../../../foundation/strings/progress';
 import { seriesWords } from '../changeWords';
 import { driftFrom, restartLines, spanOf } from '../FamilyCharts';
 import type { Followed } from '../followed';
 import { TimeChart } from '../TimeChart';
-import { familyPoints, seriesOfFamily, seriesPoints, unitOf, type ProgressPoint } from '../progressPoints';
+import {
+  familyPoints,
+  seriesOfFamily,
+  seriesPoints,
+  unitOf,
+  type ProgressPoint,
+} from '../progressPoints';
 
 /** How many rows a table shows at first. */
 const FIRST_ROWS = 26;
@@ -40,8 +51,8 @@ export function FamilyDetail({
   const once = series.filter(isOnce);
   return (
     <View style={{ gap: space(3) }}>
-      <Text variant="heading">{weekWords.checkpoints(strings.families[family])}</Text>
-      {series.length === 0 ? <Text>{weekWords.notSeen}</Text> : null}
+      <Text variant="heading">{progressWords.checkpoints(strings.families[family])}</Text>
+      {series.length === 0 ? <Text>{progressWords.notSeen}</Text> : null}
       {series.length > 0 ? (
         <WeekFigure
           followed={followed}
@@ -63,7 +74,7 @@ export function FamilyDetail({
       ))}
       {once.length > 0 ? (
         <Text variant="small" second>
-          {weekWords.onceOnly(listWords(once.map(seriesName)))}
+          {progressWords.onceOnly(listWords(once.map(seriesName)))}
         </Text>
       ) : null}
     </View>
@@ -94,7 +105,7 @@ function WeekFigure({
 }) {
   const [asTable, setAsTable] = useState(false);
   const isRoom = FAMILIES.some((family) => family === series);
-  const title = isRoom ? weekWords.room(seriesName(series)) : seriesName(series);
+  const title = isRoom ? progressWords.room(seriesName(series)) : seriesName(series);
   if (points.length === 0) return null;
   return (
     <Card style={{ gap: space(2) }}>
@@ -105,10 +116,14 @@ function WeekFigure({
       ) : (
         <SavableChart title={title}>
           <TimeChart
-            label={weekWords.family(title)}
+            label={progressWords.family(title)}
             points={points}
             span={spanOf(followed, now)}
-            axis={isRoom ? { above: weekWords.inside, below: weekWords.outside } : axisOf(series)}
+            axis={
+              isRoom
+                ? { above: progressWords.inside, below: progressWords.outside }
+                : axisOf(series)
+            }
             restarts={restartLines(followed)}
             cursors={cursors}
             {...driftFrom(followed, series)}
@@ -129,7 +144,7 @@ function WeekTable({
   isRoom: boolean;
 }) {
   const [all, setAll] = useState(false);
-  const { columns } = weekWords;
+  const { columns } = progressWords;
   const newest = [...points].reverse();
   const shown = all ? newest : newest.slice(0, FIRST_ROWS);
   const number = ({ value, sd, series }: ProgressPoint) =>
@@ -148,7 +163,11 @@ function WeekTable({
         }))}
       />
       {newest.length > shown.length ? (
-        <Button label={weekWords.moreRows(newest.length)} compact onPress={() => setAll(true)} />
+        <Button
+          label={progressWords.moreRows(newest.length)}
+          compact
+          onPress={() => setAll(true)}
+        />
       ) : null}
     </View>
   );
@@ -156,7 +175,7 @@ function WeekTable({
 
 const wantedWords = ({ lo, hi, series }: ProgressPoint): string =>
   lo === null && hi === null
-    ? weekWords.noBand
+    ? progressWords.noBand
     : rangeWords(
         { ...(lo === null ? {} : { lo }), ...(hi === null ? {} : { hi }) },
         unitOf(series),

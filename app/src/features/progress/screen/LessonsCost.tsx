@@ -3,11 +3,11 @@ import { Card } from '../../../foundation/kit/Card';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { seriesName } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/progress';
+import { progressWords } from '../../../foundation/strings/progress';
 import { withUnit } from '../changeWords';
 import type { Followed } from '../followed';
 
-const words = weekWords.lessons;
+const words = progressWords.lessons;
 
 /** How each checkpoint goes from the start of lessons to their end: what tires. */
 export function LessonsCost({ followed: { counted } }: { followed: Followed }) {

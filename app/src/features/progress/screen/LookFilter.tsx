@@ -3,10 +3,10 @@ import { View } from 'react-native';
 import { Button } from '../../../foundation/kit/Button';
 import { Choice, Choices } from '../../../foundation/kit/Choice';
 import { space } from '../../../foundation/kit/tokens';
-import { weekWords } from '../../../foundation/strings/progress';
+import { progressWords } from '../../../foundation/strings/progress';
 import type { Filter } from '../followed';
 
-const words = weekWords.filter;
+const words = progressWords.filter;
 
 const CONTEXTS = ['all', 'air', 'string', 'playing'] as const;
 const PLACES = ['all', 'heel', 'middle', 'point'] as const;

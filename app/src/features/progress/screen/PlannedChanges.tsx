@@ -13,10 +13,10 @@ import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { space } from '../../../foundation/kit/tokens';
 import { WordField } from '../../../foundation/kit/WordField';
 import { dateWords } from '../../../foundation/strings/dateWords';
-import { weekWords } from '../../../foundation/strings/progress';
+import { progressWords } from '../../../foundation/strings/progress';
 import type { Followed } from '../followed';
 
-const words = weekWords.planned;
+const words = progressWords.planned;
 
 type Why = (typeof RESTARTS)[number];
 
@@ -45,7 +45,7 @@ export function PlannedChanges({
         const word = written.find((entry) => entry.on === date)?.word;
         return (
           <View key={`${day} ${why}`}>
-            <Text>{words.line(weekWords.restartWords[why], dateWords(date, now))}</Text>
+            <Text>{words.line(progressWords.restartWords[why], dateWords(date, now))}</Text>
             {word ? (
               <Text variant="small" second>
                 {word}
@@ -90,7 +90,7 @@ function NewChange({
         {RESTARTS.map((one) => (
           <Choice
             key={one}
-            label={weekWords.restartWords[one]}
+            label={progressWords.restartWords[one]}
             chosen={one === why}
             onPress={() => setWhy(one)}
           />

@@ -18,7 +18,7 @@ import { useAfterPaint } from '../../../foundation/kit/useAfterPaint';
 import { strings } from '../../../foundation/strings';
 import { dateWords } from '../../../foundation/strings/dateWords';
 import { seriesName } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/progress';
+import { progressWords } from '../../../foundation/strings/progress';
 import { EVERYTHING, followHistory } from '../followed';
 import { ProgressOverview } from '../ProgressOverview';
 import { CueMemory } from './CueMemory';
@@ -89,7 +89,7 @@ function Weeks({
   return (
     <Screen columns>
       <BackHeader
-        title={weekWords.title}
+        title={progressWords.title}
         under={`${student.name} · ${strings.students.line(strings.instruments[setup.instrument], holdName(taught))}`}
         backLabel={strings.nav.toStudent}
         onBack={`/students/${student.id}?setup=${setupId}`}
@@ -103,12 +103,12 @@ function Weeks({
             dateWords(dateOfDay(sinceDay), now),
           )}
         >
-          {weekWords.driftHelp}
+          {progressWords.driftHelp}
         </Notice>
       ))}
       <LookFilter filter={filter} onFilter={setFilter} />
       {followed.checks.length < 2 ? (
-        <Text>{history.checks.length < 2 ? weekWords.none : weekWords.filter.empty}</Text>
+        <Text>{history.checks.length < 2 ? progressWords.none : progressWords.filter.empty}</Text>
       ) : (
         <Columns
           picture={

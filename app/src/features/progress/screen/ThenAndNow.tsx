@@ -12,11 +12,11 @@ import { space } from '../../../foundation/kit/tokens';
 import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
 import { dayWords } from '../../../foundation/strings/dateWords';
 import { seriesName } from '../../../foundation/strings/measureWords';
-import { weekWords } from '../../../foundation/strings/progress';
+import { progressWords } from '../../../foundation/strings/progress';
 import { changeSince, withUnit } from '../changeWords';
 import type { Followed, FollowedCheck } from '../followed';
 
-const words = weekWords.portraits;
+const words = progressWords.portraits;
 
 /** How many looks back a portrait may reach for what a look did not show. */
 const REACH = 8;

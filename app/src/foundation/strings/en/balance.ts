@@ -1,5 +1,5 @@
 import type { BowPart } from '@open-palm/core/bow';
-import { mm, NBSP, newton } from './tipRaise';
+import { mm, NBSP, newton } from './forces';
 
 /** Words of the screen of the bow as a lever: loaded with it. */
 
@@ -42,7 +42,7 @@ function ratioWords(from: number, to: number): string {
 export const balance = {
   title: 'Balance',
   newton,
-  withDoubt: (force: number, sd: number) =>
+  withSd: (force: number, sd: number) =>
     sd < 0.05 ? newton(force) : `${force.toFixed(1)}${NBSP}±${NBSP}${sd.toFixed(1)}${NBSP}N`,
   mm,
   ratio: ratioWords,
@@ -210,7 +210,7 @@ export const weigh = {
     },
   } satisfies Record<BowPart, { title: string; how: string; field: string; unit: string }>,
   typical: (from: string, to: string) => `Such bows usually lie between ${from} and ${to}.`,
-  doubt: {
+  warning: {
     less: (from: string, to: string) =>
       `That is less than such bows have: ${from} to ${to}. Measure again, or keep it if you are sure.`,
     more: (from: string, to: string) =>

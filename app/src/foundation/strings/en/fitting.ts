@@ -49,7 +49,7 @@ export const fit = {
   openStill: 'Turn it',
 };
 
-export const space = {
+export const hand3d = {
   role: 'hand that can be turned',
   keys: 'Arrow keys turn it, plus and minus zoom, Home turns it back.',
   from: 'Look from',

@@ -21,7 +21,7 @@ export const cueTry = {
   provenLine: (cue: string, ago: string) => `“${cue}” · ${ago}`,
 };
 
-export const otherEye = {
+export const verdictOverride = {
   cause: 'I see it differently',
   causeQuestion: 'What do you work on first?',
   verdict: (name: string) => `I see it differently: ${name}`,
@@ -52,7 +52,7 @@ export const sinceStart = {
   stamina: 'That is a hand that tires, not a finger in the wrong place: shorter turns, more rests.',
 };
 
-export const hurt = {
+export const painFlags = {
   open: 'It hurts',
   title: 'Does it hurt?',
   pain: 'It hurts',

@@ -1,5 +1,5 @@
 /** Words of what changes over the weeks. */
-export const weeks = {
+export const progress = {
   title: 'Over the weeks',
   open: 'Over the weeks',
   failed: 'The weeks could not be loaded.',

@@ -1,6 +1,6 @@
 /** Words of feedback that is sent. */
 
-export const feedback = {
+export const report = {
   title: 'Feedback',
   open: 'Write feedback',
   heading: (name: string, day: string) => `${name}: the bow hand, ${day}`,

@@ -1,7 +1,7 @@
 const n = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;
 
 /** Words of the studio's files: taking along and bringing in. */
-export const studioFiles = {
+export const studio = {
   title: 'Files of the studio',
   out: 'Export',
   outHelp:
