@@ -66,8 +66,7 @@ export async function findHand(
   return { outcome: 'noHand' };
 }
 
-const isEnough = ({ look, support }: Vote) =>
-  look.trust >= ENOUGH && support >= ENOUGH_SUPPORT;
+const isEnough = ({ look, support }: Vote) => look.trust >= ENOUGH && support >= ENOUGH_SUPPORT;
 
 /** Looks for the hand whose wrist and middle knuckle a person has touched. */
 export async function findHandAt(

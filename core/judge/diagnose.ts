@@ -1,10 +1,10 @@
 import type { Hold } from '../holds';
 import type { Finding } from './findings';
-import type { AgeBand, Cause, DiagnosisNumbers } from './judgeSchema';
+import type { Cause, DiagnosisNumbers } from './judgeSchema';
 import { NUMBERS } from './knowledge';
 import { holdNetwork, type HoldNetwork } from './network';
 import { posteriors } from './noisyOr';
-import type { CauseHistory } from './priors';
+import type { StudentPriors } from './priors';
 
 /** A cause with how probable it is now, and what speaks for it. */
 export interface RankedCause {
@@ -15,12 +15,6 @@ export interface RankedCause {
   /** Present signs that it brings about, and present signs that it does not. */
   explains: string[];
   leaves: string[];
-}
-
-/** What shifts the priors for one student. */
-export interface StudentPriors {
-  history?: Readonly<Record<string, CauseHistory>>;
-  age?: AgeBand | null;
 }
 
 /**

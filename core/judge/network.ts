@@ -3,8 +3,7 @@ import type { Finding } from './findings';
 import type { Cause, DiagnosisNumbers } from './judgeSchema';
 import { causesOf, EXCLUSIVE } from './knowledge';
 import type { NoisyOr } from './noisyOr';
-import { priorOf } from './priors';
-import type { StudentPriors } from './diagnose';
+import { priorOf, type StudentPriors } from './priors';
 
 /** A hold's causes as a network, with what was seen of their signs. */
 export interface HoldNetwork {

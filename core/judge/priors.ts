@@ -7,6 +7,12 @@ export interface CauseHistory {
   checks: number;
 }
 
+/** What shifts the priors for one student. */
+export interface StudentPriors {
+  history?: Readonly<Record<string, CauseHistory>>;
+  age?: AgeBand | null;
+}
+
 /** First year of the age of youths, and of adults. */
 const YOUTH_FROM = 12;
 const ADULT_FROM = 18;

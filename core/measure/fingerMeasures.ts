@@ -96,7 +96,8 @@ const gapRatioMeasure = (
     sight: 'fingersOnStick',
     points: contactPoints(nearer, farther),
     // Off the stick there is no depth to compare at, which is told by the value.
-    hasRelaxed: (geometry) => geometry.relaxed !== null && !(naturalMm(geometry) < LEAST_NATURAL_GAP_MM),
+    hasRelaxed: (geometry) =>
+      geometry.relaxed !== null && !(naturalMm(geometry) < LEAST_NATURAL_GAP_MM),
     viewSdShare: YARDSTICK_SD_SHARE,
     value: (geometry) =>
       (fingerPlace(geometry, nearer) - fingerPlace(geometry, farther)) / naturalMm(geometry),

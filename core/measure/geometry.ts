@@ -37,7 +37,10 @@ export interface Geometry {
 }
 
 /** A geometry of its own for this capture: changing it never touches the capture. */
-export function geometryOf(capture: Capture, { handAbove, section, hand }: GeometryFacts): Geometry {
+export function geometryOf(
+  capture: Capture,
+  { handAbove, section, hand }: GeometryFacts,
+): Geometry {
   const points = {} as Geometry['points'];
   for (const name of POINT_NAMES) {
     const point = capture.points[name];
@@ -122,7 +125,12 @@ function freshContact(geometry: Geometry, finger: Finger): Contact {
   const [mcp, pip, dip, tip] = FINGER_CHAIN[finger];
   return contactOnStick(
     axisOf(geometry),
-    [pointAt(geometry, mcp), pointAt(geometry, pip), pointAt(geometry, dip), pointAt(geometry, tip)],
+    [
+      pointAt(geometry, mcp),
+      pointAt(geometry, pip),
+      pointAt(geometry, dip),
+      pointAt(geometry, tip),
+    ],
     geometry.handAbove,
   );
 }

@@ -66,7 +66,8 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     // that shows is through the gap, or hangs behind it, one picture does not say.
     neverFlat: 'high',
     value: (geometry) =>
-      placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).dMm - geometry.section.stickRadiusMm,
+      placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).dMm -
+      geometry.section.stickRadiusMm,
   },
   {
     kind: 'number',

@@ -33,7 +33,10 @@ export function compareTakes(earlier: StrokeAnalysis, later: StrokeAnalysis): Ta
   };
 }
 
-const changed = (from: Estimate | null | undefined, to: Estimate | null | undefined): Estimate | null =>
+const changed = (
+  from: Estimate | null | undefined,
+  to: Estimate | null | undefined,
+): Estimate | null =>
   from && to ? { deg: to.deg - from.deg, sd: Math.hypot(from.sd, to.sd) } : null;
 
 /** How long its middle stroke is, s. */

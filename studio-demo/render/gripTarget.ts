@@ -32,3 +32,9 @@ export interface GripTarget {
   /** Slope of the knuckle line, positive with the index side lower; null where the hand lies otherwise. */
   leanDeg: number | null;
 }
+
+/** How the hand stands against the forearm, degrees: flexion and radial deviation positive. */
+export interface WristBend {
+  flexionDeg: number;
+  deviationDeg: number;
+}

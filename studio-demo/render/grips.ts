@@ -1,11 +1,10 @@
 import type { View } from '@open-palm/core/measure';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finger } from '@open-palm/core/hand';
-import type { Contact, FingerTarget, GripTarget } from './gripTarget';
+import type { Contact, FingerTarget, GripTarget, WristBend } from './gripTarget';
 import { BUILDS } from './handBuild';
 import type { Look } from './looks';
 import { LOOKS } from './looks';
-import type { WristBend } from './truth';
 
 /** One rendered hold and the pictures that are kept of it. */
 export interface RenderedGrip {

@@ -5,6 +5,7 @@ import type { PointName, Side, View } from '@open-palm/core/measure';
 import { bowMarks, BOWS } from './bowModel';
 import { cameraFor, PICTURE_SIZE, project, tiltDeg } from './cameras';
 import type { RenderedGrip } from './grips';
+import type { WristBend } from './gripTarget';
 import { poseHand, type HandPose, type PosedHand } from './handPose';
 
 /** What is known of a rendered picture: every place and angle before the camera flattened it. */
@@ -31,12 +32,6 @@ export interface RenderedTruth extends PictureTruth {
 
 /** Length of the rendered forearm, mm. */
 export const FOREARM_MM = 210;
-
-/** How the hand stands against the forearm, degrees: flexion and radial deviation positive. */
-export interface WristBend {
-  flexionDeg: number;
-  deviationDeg: number;
-}
 
 /** Where a mark on the forearm's midline lies, for a wrist bent like this. */
 export function forearmMark(

@@ -1,7 +1,8 @@
 import { quantile } from 'd3-array';
 import { PLAYERS } from '@open-palm/core/stroke/testing';
 import { poseHand, type HandPose } from '../handPose';
-import { forearmMark, type WristBend } from '../truth';
+import { forearmMark } from '../truth';
+import type { WristBend } from '../gripTarget';
 import { filmCamera, projectInFilm } from './filmCamera';
 import { bowPlaceAt, FILM, frameTimesS, type Film } from './films';
 

@@ -10,7 +10,7 @@ import { strings } from '../../foundation/strings';
 import { CueEffect } from './CueEffect';
 import { CueFigure } from './CueFigure';
 import { ladderPlace, type Ladder } from './lesson';
-import type { RecommendationFacts } from './Recommendation';
+import type { RecommendationFacts } from './recommendationFacts';
 
 const words = strings.cueTry;
 

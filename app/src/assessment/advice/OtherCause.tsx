@@ -6,7 +6,7 @@ import { Choice, Choices } from '../../foundation/kit/Choice';
 import { space } from '../../foundation/kit/tokens';
 import { WordField } from '../../foundation/kit/WordField';
 import { strings } from '../../foundation/strings';
-import type { RecommendationFacts } from './Recommendation';
+import type { RecommendationFacts } from './recommendationFacts';
 
 const words = strings.verdictOverride;
 

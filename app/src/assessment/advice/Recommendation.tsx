@@ -1,31 +1,17 @@
 import { View } from 'react-native';
-import type { LogEntryOf, Student } from '@open-palm/contract';
-import type { Hold } from '@open-palm/core/holds';
-import { CAUSES, chosenPoint, NUMBERS, type Point, type RankedCause } from '@open-palm/core/judge';
-import type { Context } from '@open-palm/core/measure';
-import type { LessonLog } from '../../foundation/api/lessonLog';
+import type { LogEntryOf } from '@open-palm/contract';
+import { CAUSES, chosenPoint, NUMBERS, type Point } from '@open-palm/core/judge';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { CueTry } from './CueTry';
 import { drillWords } from './drillWords';
+import type { RecommendationFacts } from './recommendationFacts';
 import { signSentence, signWords } from './signWords';
 import { causeText, saidFirst, whyWords } from './whyWords';
 
 const words = strings.workOn;
-
-/** What every thing to work on needs to know of the lesson. */
-export interface RecommendationFacts {
-  hold: Hold;
-  context: Context;
-  student: Student;
-  checkId: string;
-  log: LessonLog;
-  /** What the teacher put first, if they saw it differently. */
-  chosen: LogEntryOf<'cause'> | null;
-  ranked: readonly RankedCause[];
-}
 
 /**
  * One thing to work on: what was seen, why probably, the cue to say now, what to practise. Without a point it is what the

@@ -29,7 +29,8 @@ import {
 } from './lesson';
 import { OtherCause } from './OtherCause';
 import { aspectWords, signSentence, signWords } from './signWords';
-import { Recommendation, type RecommendationFacts } from './Recommendation';
+import { Recommendation } from './Recommendation';
+import type { RecommendationFacts } from './recommendationFacts';
 import { useAdvice } from './useAdvice';
 
 const words = strings.workOn;

@@ -8,7 +8,7 @@ import { Placements } from './recorders/Placements';
 import { LoweredBow } from './recorders/LoweredBow';
 import { Stepper } from './recorders/Stepper';
 import { Stopwatch } from './recorders/Stopwatch';
-import type { Recording } from './TestStep';
+import type { Recording } from './recording';
 
 const words = strings.testing;
 

@@ -10,14 +10,10 @@ import { Text } from '../../../foundation/kit/Text';
 import { strings } from '../../../foundation/strings';
 import { MetronomeBar } from './metronome/MetronomeBar';
 import { RecorderInput } from './RecorderInput';
+import type { Recording } from './recording';
 
 const words = strings.testing;
 const USUAL_BPM = 60;
-
-/** What is being recorded; tries are counted before they are a result. */
-export interface Recording extends TestResult {
-  tries?: readonly boolean[];
-}
 
 /** One whole-hand test: what is done, and what is recorded of it. */
 export function TestStep({
