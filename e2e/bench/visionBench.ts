@@ -7,6 +7,7 @@ import { choosePicture, demoPicture, openLook, onScreen } from '../support/lookA
 import { CHROMIUM, CHROMIUM_FLAGS, ROOT, type RunningStudio } from '../support/studio';
 import { press } from '../support/teacher';
 import { renderersMb } from './renderersMb';
+import { speaksComlink, type SpeaksComlink } from '../support/comlink';
 
 const TAP_EVERY_MS = 1000;
 /** How long the browser is given to give memory back. */
@@ -48,27 +49,27 @@ export async function readySeconds(
 export async function searchTimes(studio: RunningStudio): Promise<number[]> {
   const browser = await launch();
   const page = await openPage(browser, studio);
+  await speaksComlink(page);
+  await page.reload();
   const folder = join(ROOT, 'studio-demo/pictures');
   const pictures = readdirSync(folder)
     .filter((name) => name.endsWith('.jpg'))
     .map((name) => readFileSync(join(folder, name)).toString('base64'));
   const times = await page.evaluate(async (all) => {
     const files = await (await fetch('/vision/files.json')).json();
-    const worker = new Worker(files.worker);
-    await new Promise<void>((resolve) => {
-      worker.onmessage = ({ data }) => data.kind === 'ready' && resolve();
-      worker.postMessage({ kind: 'open', files });
-    });
+    const { Comlink } = window as unknown as SpeaksComlink;
+    const finder = Comlink.wrap(new Worker(files.worker));
+    await finder.open(
+      files,
+      Comlink.proxy(() => undefined),
+    );
     const measured: number[] = [];
     for (let round = 0; round < 3; round += 1) {
       for (const [number, base64] of all.entries()) {
         const blob = await (await fetch(`data:image/jpeg;base64,${base64}`)).blob();
         const started = performance.now();
         const url = `${round}.${number}`;
-        await new Promise<void>((resolve) => {
-          worker.onmessage = () => resolve();
-          worker.postMessage({ kind: 'find', number, picture: { url, blob }, side: 'right' });
-        });
+        await finder.find({ url, blob }, 'right');
         measured.push(performance.now() - started);
       }
     }

@@ -17,6 +17,7 @@ import { choosePicture, demoPicture, openLook, placePoints } from '../support/lo
 import { ROOT } from '../support/studio';
 import { button, press } from '../support/teacher';
 import { expect, test } from '../support/test';
+import { speaksComlink, type SpeaksComlink } from '../support/comlink';
 
 test.use({ finder: true });
 
@@ -175,23 +176,18 @@ test('without the finder’s files, or with damaged ones, all else works; later 
 const searched = (page: Page, jpegs: Buffer[]) =>
   page.evaluate(
     async (all) => {
+      const { Comlink } = window as unknown as SpeaksComlink;
       const files = await (await fetch('/vision/files.json')).json();
-      const worker = new Worker(files.worker);
-      await new Promise<void>((resolve) => {
-        worker.onmessage = ({ data }) => data.kind === 'ready' && resolve();
-        worker.postMessage({ kind: 'open', files });
-      });
+      const finder = Comlink.wrap(new Worker(files.worker));
+      await finder.open(
+        files,
+        Comlink.proxy(() => undefined),
+      );
       const found: { x: number; y: number }[][] = [];
       for (const [number, base64] of all.entries()) {
         const blob = await (await fetch(`data:image/jpeg;base64,${base64}`)).blob();
-        await new Promise<void>((resolve) => {
-          worker.onmessage = ({ data }) => {
-            found.push(data.search.hand?.points ?? []);
-            resolve();
-          };
-          const picture = { url: String(number), blob };
-          worker.postMessage({ kind: 'find', number, picture, side: 'right' });
-        });
+        const { hand } = await finder.find({ url: String(number), blob }, 'right');
+        found.push(hand?.points ?? []);
       }
       return found;
     },
@@ -211,6 +207,7 @@ const STORED: Record<number, { turn: number; mirror: boolean }> = {
 
 test('the browser’s finder sees what it sees outside a browser, to half a pixel, however the camera was held', async ({
   page,
+  studio,
 }) => {
   const upright = readFileSync(demoPicture('deep-index.finger-side').file);
   const golden = JSON.parse(
@@ -226,6 +223,8 @@ test('the browser’s finder sees what it sees outside a browser, to half a pixe
         .toBuffer();
     }),
   );
+  await speaksComlink(page);
+  await page.goto(studio.url);
   const [same, ...others] = await searched(page, [upright, ...turned]);
   const furthest = (points: { x: number; y: number }[]) =>
     Math.max(...golden.map(([x, y], i) => Math.hypot(points[i]!.x - x, points[i]!.y - y)));

@@ -1,15 +1,15 @@
-import { fireEvent, render, screen, within } from '@testing-library/react-native';
+import { act, fireEvent, render, screen, within } from '@testing-library/react-native';
 import type { LogEntry, Student } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
-import { advise as mockAdvise, type Finding } from '@open-palm/core/judge';
+import { advise as mockAdvise, type Advice, type Finding } from '@open-palm/core/judge';
 import { measureCheck, type Context, type Tap } from '@open-palm/core/measure';
 import type { LessonLog } from '../../foundation/api/lessonLog';
-import type { AdviceQuestion } from '../../foundation/workers/adviceMessages';
 import { WorkOnCard } from './WorkOnCard';
 
 // Jest has no workers: the worker's own function answers.
+const mockAsk = jest.fn(async (...asked: Parameters<typeof mockAdvise>) => mockAdvise(...asked));
 jest.mock('../../foundation/workers/askAdvice', () => ({
-  askJudge: async ({ findings, facts }: AdviceQuestion) => mockAdvise(findings, facts),
+  askAdvice: (...asked: Parameters<typeof mockAdvise>) => mockAsk(...asked),
 }));
 
 const hold = holdById('violin-shallow');
@@ -198,8 +198,17 @@ describe('WorkOnCard', () => {
     const fine: Tap = { measure: 'thumbIpFlexion', answer: { kind: 'fine' } };
     show([fine], { signs: { littleOff: true, littleCollapsed: true } });
     await screen.findByText('Which was it?');
-    await Promise.resolve();
+    // Everything that was asked is answered, and drawn: what is not there now does not come.
+    await act(() => Promise.all(mockAsk.mock.results.map(({ value }) => value as Promise<Advice>)));
     expect(screen.queryByText('Nothing to fix')).toBeNull();
+  });
+
+  it('says that it could not be worked out, and asks again in one tap', async () => {
+    mockAsk.mockRejectedValueOnce(new Error('the worker is broken'));
+    show([straight]);
+    fireEvent.press(await screen.findByText('Try again'));
+    await screen.findByText('The thumb is straight.');
+    expect(screen.queryByText(/could not be worked out/)).toBeNull();
   });
 
   it('tells what slipped since the start of the lesson, as tiredness', async () => {

@@ -18,6 +18,7 @@ import { StateMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
+import { AdviceFailed } from './AdviceFailed';
 import { AskOne } from './AskOne';
 import { AskWhich } from './AskWhich';
 import {
@@ -70,7 +71,7 @@ export function WorkOnCard({
   const findings = useMemo(() => (start ? sinceStart(start, found) : found), [start, found]);
   const history = useMemo(() => historyBefore(log.entries, checkId), [log.entries, checkId]);
   const { isAsked, answered } = askedToday(log.entries, checkId, studioNow());
-  const advice = useAdvice(findings, {
+  const { advice, isFailed, again } = useAdvice(findings, {
     hold,
     context,
     student: { history, age: ageBandOf(student.birthYear, studioNow().getFullYear()) },
@@ -80,6 +81,7 @@ export function WorkOnCard({
     asks: !isAsked,
     answered,
   });
+  if (isFailed) return <AdviceFailed onAgain={again} />;
   if (advice === null) return null;
   const { contradictions } = advice;
   const answer = (sign: string, seen: boolean | null) => {

@@ -5,7 +5,7 @@ import { adviceBook } from './adviceBook';
 
 describe('docs/advice.md', () => {
   it('is what the app says (npm run advice writes it)', async () => {
-    const written = readFileSync(join(__dirname, '../../../docs/advice.md'), 'utf8');
+    const written = readFileSync(join(__dirname, '../../../../docs/advice.md'), 'utf8');
     const told = await format(adviceBook(), { parser: 'markdown', printWidth: 100 });
     expect(words(told)).toEqual(words(written));
   });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { isComplete, pictureFormat } from './pictureFormat';
 
-const folder = join(__dirname, '../../../studio-demo/pictures');
+const folder = join(__dirname, '../../../../studio-demo/pictures');
 const jpeg = new Uint8Array(readFileSync(join(folder, 'settled.finger-side.jpg')));
 // The smallest PNG and WebP, one pixel each.
 const png = Uint8Array.from(

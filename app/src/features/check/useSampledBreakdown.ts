@@ -2,10 +2,7 @@ import { useEffect, useState } from 'react';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { CheckBreakdown, Look, LookFit } from '@open-palm/core/measure';
-import type {
-  BreakdownAnswer,
-  BreakdownQuestion,
-} from '../../foundation/workers/breakdownMessages';
+import { openBreakdown } from '../../foundation/workers/openWorkers';
 
 /**
  * The breakdown with its doubts drawn in a worker. Until the worker answers, or where there is none, the first-order
@@ -24,15 +21,13 @@ export function useSampledBreakdown(
     breakdown: CheckBreakdown;
   } | null>(null);
   useEffect(() => {
-    const worker = new Worker(
-      new URL('../../foundation/workers/breakdown.worker', import.meta.url),
-    );
-    worker.onmessage = ({ data }: MessageEvent<BreakdownAnswer>) => {
-      if (data.breakdown) setSampled({ of: look, fits, breakdown: data.breakdown });
-    };
-    const question: BreakdownQuestion = { look, hold, hand, fits };
-    worker.postMessage(question);
-    return () => worker.terminate();
+    const line = openBreakdown();
+    void line
+      .ask((api) => api.breakdown(look, hold, hand, fits))
+      .then((breakdown) => breakdown && setSampled({ of: look, fits, breakdown }))
+      // Without it the first-order breakdown stands.
+      .catch(() => undefined);
+    return () => line.close();
   }, [look, hold, hand, fits]);
   return sampled && sampled.of === look && sampled.fits === fits ? sampled.breakdown : firstOrder;
 }

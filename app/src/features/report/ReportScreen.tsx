@@ -10,6 +10,7 @@ import { useCheck, useFileOfCheck } from '../../foundation/api/queries';
 import { useEntries } from '../../foundation/api/sync/useSync';
 import { findHold } from '@open-palm/records/holds';
 import { findingsOfLesson, historyBefore } from '../../assessment/advice/lesson';
+import { AdviceFailed } from '../../assessment/advice/AdviceFailed';
 import { useAdvice } from '../../assessment/advice/useAdvice';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { firstDraft, POINTS } from './firstDraft';
@@ -67,7 +68,7 @@ function Feedback({
     hold,
   );
   const age = ageBandOf(student.birthYear, studioNow().getFullYear());
-  const advice = useAdvice(findings, {
+  const { advice, isFailed, again } = useAdvice(findings, {
     hold,
     context: check.context,
     student: { history: historyBefore(log.entries, check.id), age },
@@ -78,6 +79,7 @@ function Feedback({
   // The newest wording, sent or not, is what is gone on with.
   const waits = useEntries().find(({ kind, id }) => kind === 'letter' && id === check.id);
   const unsent = waits?.kind === 'letter' ? waits.body : null;
+  if (isFailed) return <AdviceFailed onAgain={again} />;
   if (advice === null) return null;
   return (
     <ReportEditor

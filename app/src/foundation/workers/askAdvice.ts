@@ -1,45 +1,31 @@
 import type { HandFile } from '@open-palm/contract';
 import type { TipRaiseStart } from '@open-palm/core/balance';
-import type { Advice } from '@open-palm/core/judge';
-import type {
-  AdviceQuestion,
-  TipRaiseQuestion,
-  WorkerAnswer,
-  WorkerQuestion,
-} from './adviceMessages';
+import type { Advice, AdviceFacts, Finding } from '@open-palm/core/judge';
+import type { AdviceWorker } from './advice.worker';
+import { WorkerLine } from './WorkerLine';
 
-let worker: Worker | undefined;
-let asked = 0;
-const waiting = new Map<number, (answer: WorkerAnswer) => void>();
+let line: WorkerLine<AdviceWorker> | undefined;
 
-/** Starts the worker, once: what asks later need not wait for it. */
-export function startAdvice(): Worker {
-  if (worker) return worker;
-  worker = new Worker(new URL('./advice.worker', import.meta.url));
-  worker.onmessage = ({ data }: MessageEvent<WorkerAnswer>) => {
-    waiting.get(data.number)?.(data);
-    waiting.delete(data.number);
-  };
-  return worker;
+/** Starts the worker, once: what asks later need not wait for it. One that is gone is followed by another. */
+export function startAdvice(): WorkerLine<AdviceWorker> {
+  if (!line || line.gone) {
+    line = new WorkerLine(new Worker(new URL('./advice.worker', import.meta.url)));
+  }
+  return line;
 }
 
-/** What to say next, worked out in a worker that is started once and kept. */
-export async function askAdvice(question: AdviceQuestion): Promise<Advice> {
-  const answer = await ask(question);
-  if (!('advice' in answer)) throw new Error('the worker answered another question');
-  return answer.advice;
-}
+/**
+ * What to say next, worked out in a worker that is started once and kept.
+ *
+ * @throws WorkerGone
+ */
+export const askAdvice = (findings: readonly Finding[], facts: AdviceFacts): Promise<Advice> =>
+  startAdvice().ask<Advice>((api) => api.advise(findings, facts));
 
-/** Where a student begins the tip raise, worked out in the same worker. */
-export async function askTipRaise(handFile: HandFile, now: Date): Promise<TipRaiseStart> {
-  const answer = await ask({ handFile, now: now.getTime() });
-  if (!('tipRaise' in answer)) throw new Error('the worker answered another question');
-  return answer.tipRaise;
-}
-
-function ask(question: AdviceQuestion | TipRaiseQuestion): Promise<WorkerAnswer> {
-  asked += 1;
-  const number = asked;
-  startAdvice().postMessage({ ...question, number } satisfies WorkerQuestion);
-  return new Promise((resolve) => waiting.set(number, resolve));
-}
+/**
+ * Where a student begins the tip raise, worked out in the same worker.
+ *
+ * @throws WorkerGone
+ */
+export const askTipRaise = (handFile: HandFile, now: Date): Promise<TipRaiseStart> =>
+  startAdvice().ask<TipRaiseStart>((api) => api.tipRaise(handFile, now));

@@ -3,7 +3,7 @@ import { fitGroups, type FitOfLook } from '@open-palm/core/fit';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { Look } from '@open-palm/core/measure';
-import type { FitAnswer, FitQuestion } from '../../../foundation/workers/fitMessages';
+import { openFit } from '../../../foundation/workers/openWorkers';
 
 /** How the fitting of a look's hand stands. */
 export type FitState =
@@ -29,19 +29,16 @@ export function useFit(look: Look, hold: Hold, hand: HandFacts): Fit {
   const isStopped = stopped === look;
   useEffect(() => {
     if (!isUsable || isStopped) return;
-    const worker = new Worker(new URL('../../../foundation/workers/fit.worker', import.meta.url));
-    worker.onmessage = ({ data }: MessageEvent<FitAnswer>) =>
-      setTold({
-        of: look,
-        state:
-          data.kind === 'fits'
-            ? { kind: 'fits', fits: data.fits }
-            : { kind: 'working', share: data.share },
-      });
-    worker.onerror = () => setTold({ of: look, state: { kind: 'broken' } });
-    const question: FitQuestion = { look, hold, hand };
-    worker.postMessage(question);
-    return () => worker.terminate();
+    const line = openFit();
+    const tell = (state: FitState) => setTold({ of: look, state });
+    void line
+      .askTelling(
+        (share) => tell({ kind: 'working', share }),
+        (api, onShare) => api.fit(look, hold, hand, onShare),
+      )
+      .then((fits) => tell({ kind: 'fits', fits }))
+      .catch(() => line.gone !== 'closed' && tell({ kind: 'broken' }));
+    return () => line.close();
   }, [look, hold, hand, isUsable, isStopped, run]);
   const stop = useCallback(() => setStopped(look), [look]);
   const again = useCallback(() => {

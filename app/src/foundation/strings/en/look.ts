@@ -177,6 +177,7 @@ export const workOn = {
   say: 'Say',
   another: 'Another way to say it',
   drills: (names: string) => `To practise: ${names}`,
+  notWorkedOut: 'What to work on could not be worked out on this device.',
   nothing: 'Nothing to fix',
   minor: 'Noted. Nothing to change while the hand is soft and sounds well.',
   watched: 'Seen while watching',

@@ -1,62 +1,76 @@
 import { supportsFeature } from '@litertjs/core';
-import { findHand, findHandAt, type HandSearch } from '@open-palm/vision/findHand';
+import { expose } from 'comlink';
+import { findHand, findHandAt, type HandSearch, type Side } from '@open-palm/vision/findHand';
 import type { HandModels } from '@open-palm/vision/models';
 import { openModels } from '@open-palm/vision/openModels';
+import type { Picture, Place } from '@open-palm/vision/picture';
 import { snapToStick } from '@open-palm/vision/snapToStick';
 import { loadFiles, VisionFileProblem } from './loadFiles';
 import { openPicture, scaled, type OpenedPicture } from './openPicture';
-import type { VisionAnswer, VisionFiles, VisionPicture, VisionQuestion } from './visionMessages';
+import type { VisionFiles, VisionPicture, VisionProblem } from './visionMessages';
 
-/** Message adapter only: the hand finder, away from the screen's own thread. One question after the other. */
+/** Adapter only: the hand finder, away from the screen's own thread. One question after the other. */
 let models: HandModels | null = null;
 let opened: { url: string; picture: Promise<OpenedPicture> } | null = null;
-let turn: Promise<void> = Promise.resolve();
+let turn: Promise<unknown> = Promise.resolve();
 
-self.onmessage = ({ data }: MessageEvent<VisionQuestion>) => {
-  turn = turn.then(() => answer(data));
-};
-
-const say = (message: VisionAnswer) => self.postMessage(message);
-
-async function answer(question: VisionQuestion): Promise<void> {
-  if (question.kind === 'open') return open(question.files);
-  const { number, picture } = question;
-  try {
-    const { pixels, scale } = await pixelsOf(picture);
-    if (question.kind === 'snap') {
-      const [a, b] = question.places.map((place) => scaled(place, scale));
-      const places = [snapToStick(pixels, a!, b!), snapToStick(pixels, b!, a!)];
-      say({ kind: 'snapped', number, places: places.map((at) => at && scaled(at, 1 / scale)) });
-      return;
-    }
-    if (!models) throw new Error('The models are not open.');
-    const search = await searchFor(question, pixels, scale, models);
-    say({ kind: 'found', number, search });
-  } catch (error) {
+/** Answers when everything asked before was answered; what breaks is told as nothing found. */
+function inTurn<Answer>(answer: () => Promise<Answer>, otherwise: Answer): Promise<Answer> {
+  const mine = turn.then(answer).catch((error: unknown) => {
     console.error(error);
-    say({ kind: 'failed', number });
-  }
+    return otherwise;
+  });
+  turn = mine;
+  return mine;
 }
 
-async function searchFor(
-  question: Extract<VisionQuestion, { kind: 'find' | 'findAt' }>,
-  pixels: OpenedPicture['pixels'],
-  scale: number,
-  hands: HandModels,
+const NO_HAND: HandSearch = { outcome: 'noHand' };
+
+const api = {
+  /**
+   * Loads what it needs.
+   *
+   * @param onShare told the share of all files that is there, 0 to 1
+   * @returns why there is no hand finder; null when there is
+   */
+  open,
+  /** Looks for the hand; its places are px of the picture itself. */
+  find: (picture: VisionPicture, side: Side) =>
+    inTurn(() => search(picture, (pixels, hands) => findHand(pixels, side, hands)), NO_HAND),
+  /** Looks for the hand whose wrist and middle knuckle were touched. */
+  findAt: (picture: VisionPicture, side: Side, wrist: Place, middleMcp: Place) =>
+    inTurn(
+      () =>
+        search(picture, (pixels, hands, scale) =>
+          findHandAt(pixels, side, scaled(wrist, scale), scaled(middleMcp, scale), hands),
+        ),
+      NO_HAND,
+    ),
+  /** The stick's middle near each of two touches on it; null where no edges are near. */
+  snap: (picture: VisionPicture, places: readonly [Place, Place]) =>
+    inTurn<readonly (Place | null)[]>(async () => {
+      const { pixels, scale } = await pixelsOf(picture);
+      const [a, b] = [scaled(places[0], scale), scaled(places[1], scale)];
+      return [snapToStick(pixels, a, b), snapToStick(pixels, b, a)].map(
+        (at) => at && scaled(at, 1 / scale),
+      );
+    }, [null, null]),
+};
+
+export type VisionWorker = typeof api;
+
+expose(api);
+
+async function search(
+  picture: VisionPicture,
+  look: (pixels: Picture, hands: HandModels, scale: number) => Promise<HandSearch>,
 ): Promise<HandSearch> {
-  const search =
-    question.kind === 'find'
-      ? await findHand(pixels, question.side, hands)
-      : await findHandAt(
-          pixels,
-          question.side,
-          scaled(question.wrist, scale),
-          scaled(question.middleMcp, scale),
-          hands,
-        );
-  if (search.outcome !== 'found') return search;
-  const points = search.hand.points.map((at) => scaled(at, 1 / scale));
-  return { outcome: 'found', hand: { ...search.hand, points } };
+  if (!models) throw new Error('The models are not open.');
+  const { pixels, scale } = await pixelsOf(picture);
+  const found = await look(pixels, models, scale);
+  if (found.outcome !== 'found') return found;
+  const points = found.hand.points.map((at) => scaled(at, 1 / scale));
+  return { outcome: 'found', hand: { ...found.hand, points } };
 }
 
 function pixelsOf(picture: VisionPicture): Promise<OpenedPicture> {
@@ -64,24 +78,24 @@ function pixelsOf(picture: VisionPicture): Promise<OpenedPicture> {
   return opened.picture;
 }
 
-async function open({ palm, landmarks, runner }: VisionFiles): Promise<void> {
+async function open(
+  { palm, landmarks, runner }: VisionFiles,
+  onShare: (share: number) => void,
+): Promise<VisionProblem | null> {
   try {
     if (!hasWasm()) throw new VisionFileProblem('unsupported');
     const { script, wasm } = runner[(await supportsFeature('relaxedSimd')) ? 'newer' : 'all'];
-    const [palmFile, landmarkFile, wasmFile] = await loadFiles([palm, landmarks, wasm], (share) =>
-      say({ kind: 'progress', share }),
-    );
+    const [palmFile, landmarkFile, wasmFile] = await loadFiles([palm, landmarks, wasm], onShare);
     // The runner takes its own program from here instead of loading it a second time, and is told to be quiet.
     const quiet = () => undefined;
     Object.assign(self, { Module: { wasmBinary: wasmFile, print: quiet, printErr: quiet } });
     models = await openModels(script.address, { palm: palmFile!, landmarks: landmarkFile! });
     // The program runs: its file need not be held as well.
     Object.assign(self, { Module: undefined });
-    say({ kind: 'ready' });
+    return null;
   } catch (error) {
     if (!(error instanceof VisionFileProblem)) console.error(error);
-    const problem = error instanceof VisionFileProblem ? error.problem : 'damaged';
-    say({ kind: 'problem', problem });
+    return error instanceof VisionFileProblem ? error.problem : 'damaged';
   }
 }
 

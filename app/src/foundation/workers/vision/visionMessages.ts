@@ -1,6 +1,3 @@
-import type { HandSearch, Side } from '@open-palm/vision/findHand';
-import type { Place } from '@open-palm/vision/picture';
-
 /** A file of the hand finder, as the build lists it. */
 export interface VisionFile {
   address: string;
@@ -26,24 +23,3 @@ export interface VisionPicture {
   url: string;
   blob: Blob;
 }
-
-export type VisionQuestion =
-  | { kind: 'open'; files: VisionFiles }
-  | { kind: 'find'; number: number; picture: VisionPicture; side: Side }
-  | {
-      kind: 'findAt';
-      number: number;
-      picture: VisionPicture;
-      side: Side;
-      wrist: Place;
-      middleMcp: Place;
-    }
-  | { kind: 'snap'; number: number; picture: VisionPicture; places: readonly [Place, Place] };
-
-export type VisionAnswer =
-  | { kind: 'progress'; share: number }
-  | { kind: 'ready' }
-  | { kind: 'problem'; problem: VisionProblem }
-  | { kind: 'found'; number: number; search: HandSearch }
-  | { kind: 'snapped'; number: number; places: (Place | null)[] }
-  | { kind: 'failed'; number: number };
