@@ -1,5 +1,5 @@
-import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import type { Geometry } from './geometry';
+import { normalCdf } from '../stats';
 
 /** How a picture sorts into categories: readings with a doubt each, and what they make of every category. */
 export interface CategoryRule {

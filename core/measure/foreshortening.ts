@@ -1,9 +1,9 @@
-import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import { mmPerPixel } from '../bow';
 import { expectedPhalanges, PHALANGES, type BoneName, type HandFacts } from '../hand';
 import { DEG_PER_RAD } from '../units';
 import type { Capture } from './capture';
 import { hairTurn, type View } from './view';
+import { normalCdf } from '../stats';
 
 /** From this tilt out of the picture on, an angle read from it is no firm number. */
 export const OBLIQUE_FROM_DEG = 30;

@@ -1,5 +1,5 @@
-import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import type { Range } from '../holds';
+import { normalCdf } from '../stats';
 
 /** `in`, `low`, `high`: at least 80 % sure. `unsure`: not. `none`: no band to judge by. */
 export const VERDICTS = ['in', 'low', 'high', 'unsure', 'none'] as const;

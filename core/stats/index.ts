@@ -1,2 +1,3 @@
+export * from './normalCdf';
 export * from './scatter';
 export * from './seededNormal';

@@ -1,0 +1,5 @@
+/** The part of gaussian that is used; the package ships no types. */
+declare module 'gaussian' {
+  function gaussian(mean: number, variance: number): { cdf(x: number): number };
+  export = gaussian;
+}
