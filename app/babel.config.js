@@ -1,4 +1,4 @@
 module.exports = (api) => {
   api.cache(true);
-  return { presets: ['babel-preset-expo'], plugins: ['react-native-worklets/plugin'] };
+  return { presets: ['babel-preset-expo'] };
 };

@@ -10,9 +10,6 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (fromZod && /locales\/index\.c?js$/.test(name)) {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'zodLocales.js') };
   }
-  // The gestures run in plain JavaScript; the animation engine they could use is 700 KB that nothing here needs.
-  const fromGestures = /[\\/]react-native-gesture-handler[\\/]/.test(context.originModulePath);
-  if (fromGestures && name === 'react-native-reanimated') return { type: 'empty' };
   return (resolveRequest ?? context.resolveRequest)(context, name, platform);
 };
 

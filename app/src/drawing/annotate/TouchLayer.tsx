@@ -1,11 +1,9 @@
 import { memo, useLayoutEffect, useRef, useState } from 'react';
-import type { View as NativeView } from 'react-native';
-import { StyleSheet, View } from 'react-native';
-import { GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';
+import { StyleSheet, View, type ViewStyle } from 'react-native';
+import { onKeys } from '../../foundation/kit/onKeys';
+import { pointersTo } from '../../foundation/kit/pointers';
 import { strings } from '../../foundation/strings';
 import { CanvasTouch, type CanvasListener } from './CanvasTouch';
-import { gestureFor } from './canvasGesture';
-import { onKeys } from '../../foundation/kit/onKeys';
 import { useWheel } from './useWheel';
 
 /** What takes touch, mouse, wheel and Enter over the picture. It never changes while a mark is dragged. */
@@ -26,22 +24,21 @@ const Layer = memo(function Layer({
   touch: CanvasTouch;
   enter: { current: () => void };
 }) {
-  const ref = useRef<NativeView>(null);
-  const [gesture] = useState(() => gestureFor(touch));
+  const ref = useRef<View>(null);
   useWheel(ref, touch);
   return (
-    <GestureHandlerRootView style={StyleSheet.absoluteFill}>
-      <GestureDetector gesture={gesture} touchAction="none">
-        <View
-          ref={ref}
-          testID="canvas"
-          role="group"
-          aria-label={strings.measure.canvas}
-          tabIndex={0}
-          {...onKeys({ Enter: () => enter.current() })}
-          style={{ flex: 1, cursor: 'crosshair' as 'pointer' }}
-        />
-      </GestureDetector>
-    </GestureHandlerRootView>
+    <View
+      ref={ref}
+      testID="canvas"
+      role="group"
+      aria-label={strings.measure.canvas}
+      tabIndex={0}
+      {...onKeys({ Enter: () => enter.current() })}
+      {...pointersTo(() => touch)}
+      style={[
+        StyleSheet.absoluteFill,
+        { touchAction: 'none', cursor: 'crosshair' } as unknown as ViewStyle,
+      ]}
+    />
   );
 });

@@ -1,7 +1,7 @@
 import { useRef, type ReactNode } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { onKeys } from './onKeys';
-import type { AreaPoint } from './PointerSurface';
+import { pointersTo, type AreaPoint } from './pointers';
 import { TOUCH } from './tokens';
 
 /**
@@ -42,27 +42,30 @@ export function DragHandle({
   above?: boolean;
   children?: ReactNode;
 }) {
-  const grip = useRef<AreaPoint | null>(null);
+  const grip = useRef<{ by: AreaPoint; from: AreaPoint } | null>(null);
   const step = (by: number) => (shift: boolean) => onStep(shift ? by * 5 : by);
-  const end = () => {
-    if (grip.current) onEnd?.();
-    grip.current = null;
-  };
-  const pointers = {
-    onPointerDown: (event: PointerEvent) => {
-      const handle = event.currentTarget as HTMLElement;
-      handle.setPointerCapture(event.pointerId);
-      const pointer = shareOf(event);
-      grip.current = { x: pointer.x - at.x, y: pointer.y - at.y };
-    },
-    onPointerMove: (event: PointerEvent) => {
-      if (!grip.current || event.buttons === 0) return;
-      const pointer = shareOf(event);
-      onMove({ x: pointer.x - grip.current.x, y: pointer.y - grip.current.y });
-    },
-    onPointerUp: end,
-    onPointerCancel: end,
-  } as object;
+  const pointers = pointersTo(
+    () => ({
+      onDown: ({ share }) => {
+        grip.current = { by: { x: share.x - at.x, y: share.y - at.y }, from: at };
+      },
+      onMove: ({ share }) => {
+        if (!grip.current) return;
+        const { by } = grip.current;
+        onMove({ x: share.x - by.x, y: share.y - by.y });
+      },
+      onUp: () => {
+        if (grip.current) onEnd?.();
+        grip.current = null;
+      },
+      onCancel: () => {
+        // Back to where it was taken hold of.
+        if (grip.current) onMove(grip.current.from);
+        grip.current = null;
+      },
+    }),
+    'parent',
+  );
   return (
     <View
       role="slider"
@@ -98,10 +101,4 @@ export function DragHandle({
       {children}
     </View>
   );
-}
-
-/** Where the pointer is in the drawing that the handle lies on. */
-function shareOf(event: PointerEvent): AreaPoint {
-  const box = (event.currentTarget as HTMLElement).parentElement!.getBoundingClientRect();
-  return { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height };
 }

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { onKeys } from './onKeys';
-import { PointerSurface, type AreaPoint } from './PointerSurface';
+import type { AreaPoint } from './pointers';
+import { PointerSurface } from './PointerSurface';
 
 /**
  * A drawing that is touched at a place: the place follows the finger and is taken when it lifts. With keys it is a

@@ -3,7 +3,8 @@ import { Image, Pressable, View } from 'react-native';
 import Svg, { Circle, G, Line } from 'react-native-svg';
 import type { Vec2 } from '@open-palm/core/units';
 import { onKeys } from '../../../foundation/kit/onKeys';
-import { PointerSurface, type AreaPoint } from '../../../foundation/kit/PointerSurface';
+import type { AreaPoint } from '../../../foundation/kit/pointers';
+import { PointerSurface } from '../../../foundation/kit/PointerSurface';
 import { RADIUS } from '../../../foundation/kit/tokens';
 import { Magnifier } from '../../../drawing/pictures/Magnifier';
 import { strokeWords } from '../../../foundation/strings/stroke';
@@ -38,16 +39,21 @@ export function FrameCanvas({
   kind,
   onPut,
   onLifted,
+  onTakenBack,
 }: {
   frame: MarkableFrame;
   kind: MarkKind;
   onPut: (name: MarkName, to: Vec2) => void;
   onLifted: () => void;
+  /** The mark that was just put was not meant. */
+  onTakenBack: (name: MarkName) => void;
 }) {
   const { picture, marks } = frame;
   const [box, setBox] = useState({ width: 1, height: 1 });
   const [held, setHeld] = useState<MarkName | null>(null);
   const grip = useRef<MarkName | null>(null);
+  /** Where the mark in hand was before; undefined for a new one. */
+  const before = useRef<Vec2 | undefined>(undefined);
   const asked = nextMark(frame, kind);
   const scale = box.width / picture.width;
   const inPicture = ({ x, y }: AreaPoint): Vec2 => ({
@@ -72,6 +78,7 @@ export function FrameCanvas({
         // While something is asked, a touch is the answer: marks may lie close to each other.
         const name = asked ?? nearest(marks, to, GRASP_PX / scale);
         if (!name) return;
+        before.current = marks[name];
         hold(name);
         if (name === asked) onPut(name, to);
       }}
@@ -80,6 +87,12 @@ export function FrameCanvas({
         if (grip.current === null) return;
         hold(null);
         onLifted();
+      }}
+      onCancel={() => {
+        if (grip.current === null) return;
+        if (before.current) onPut(grip.current, before.current);
+        else onTakenBack(grip.current);
+        hold(null);
       }}
     >
       <View

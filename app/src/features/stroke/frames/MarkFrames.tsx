@@ -101,6 +101,7 @@ export function MarkFrames({
             kind={kind}
             onPut={(name, to) => change({ type: 'put', name, to })}
             onLifted={() => change({ type: 'lifted' })}
+            onTakenBack={(name) => change({ type: 'takeBack', name })}
           />
         </>
       }

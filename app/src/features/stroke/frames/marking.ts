@@ -14,6 +14,8 @@ export interface Marking {
 
 export type MarkingEvent =
   | { type: 'put'; name: MarkName; to: Vec2 }
+  /** A mark that was put was not meant. */
+  | { type: 'takeBack'; name: MarkName }
   /** The finger has left the picture: goes on when nothing is asked here any more. */
   | { type: 'lifted' }
   | { type: 'show'; at: number }
@@ -41,6 +43,8 @@ export function nextMarking(marking: Marking, event: MarkingEvent): Marking {
         ...frame,
         marks: { ...frame.marks, [event.name]: event.to },
       });
+    case 'takeBack':
+      return replaced(marking, withoutMark(frame, event.name));
     case 'lifted':
       return nextMark(frame, kind) === null ? shown(marking, nextOpen(marking)) : marking;
     case 'show':
@@ -55,8 +59,7 @@ export function nextMarking(marking: Marking, event: MarkingEvent): Marking {
         const before = marking.order[marking.order.indexOf(at) - 1];
         return before === undefined ? marking : { ...marking, at: before };
       }
-      const { [last]: _taken, ...marks } = frame.marks;
-      return replaced(marking, { ...frame, marks });
+      return replaced(marking, withoutMark(frame, last));
     }
   }
 }
@@ -73,6 +76,11 @@ const lastAsked = ({ marks }: MarkableFrame, kind: MarkKind): MarkName | undefin
 /** The next frame in the order that still asks for something; the one that is shown when none does. */
 function nextOpen({ frames, order, at, kind }: Marking): number {
   return order.find((index) => nextMark(frames[index]!, kind) !== null) ?? at;
+}
+
+function withoutMark(frame: MarkableFrame, name: MarkName): MarkableFrame {
+  const { [name]: _taken, ...marks } = frame.marks;
+  return { ...frame, marks };
 }
 
 const replaced = (marking: Marking, frame: MarkableFrame): Marking => ({
