@@ -1,9 +1,11 @@
 import { ticks } from 'd3-array';
 import { format } from 'date-fns/format';
-import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Line, Path, Rect } from 'react-native-svg';
+import { ChartFrame } from '../../foundation/charts/ChartFrame';
+import { AxisText } from '../../foundation/charts/chartParts';
+import { linearScale } from '../../foundation/charts/linearScale';
 import { stateColor, type MarkState } from '../../foundation/kit/StateMark';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { FONTS } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
 import { bandPath, dotPath, whiskerPath } from './chartPaths';
 import type { ProgressPoint } from './progressPoints';
@@ -49,44 +51,57 @@ export function TimeChart({
   const wide = useWide();
   const box = small ? BOX.small : wide ? BOX.wide : BOX.large;
   const [lo, hi] = valueSpan(points, 'above' in axis);
-  const x = scale(span, [box.left + box.r, box.width - box.right - box.r]);
-  const y = scale([lo, hi], [box.height - box.bottom, box.top]);
+  const x = linearScale(span, [box.left + box.r, box.width - box.right - box.r]);
+  const y = linearScale([lo, hi], [box.height - box.bottom, box.top]);
   const r = points.length > MANY ? box.r * 0.62 : box.r;
   const placed = points.map((point) => ({ ...point, x: x(point.at), y: y(point.value) }));
-  const text = { fontSize: box.font, fontFamily: FONTS.text, fill: tokens.inkSecond };
+  const isRoom = 'above' in axis;
   const bottom = box.height - box.bottom;
   return (
-    <Svg
-      width="100%"
-      viewBox={`0 0 ${box.width} ${box.height}`}
-      style={{ aspectRatio: box.width / box.height }}
-      role="img"
-      aria-label={label}
+    <ChartFrame
+      label={label}
+      box={box}
+      x={x}
+      y={y}
+      grid={
+        isRoom
+          ? []
+          : ticks(lo, hi, small ? 2 : 4).map((at) => ({
+              at,
+              word: `${at}${axis.unit}`.replace('-', '−'),
+            }))
+      }
+      heading={isRoom || small ? '' : axis.heading}
+      xWords={timeWords(span)}
+      under={
+        <>
+          <Path
+            d={bandPath(placed, y, [box.left, box.width - box.right], [box.top, bottom])}
+            fill={tokens.in}
+            opacity={0.14}
+          />
+          {driftFrom === undefined ? null : (
+            <Rect
+              x={x(driftFrom) - r}
+              y={box.top}
+              width={Math.max(2 * r, box.width - box.right - x(driftFrom) + r)}
+              height={bottom - box.top}
+              fill={tokens.amber}
+              opacity={0.2}
+            />
+          )}
+          <Line
+            x1={box.left}
+            x2={box.width - box.right}
+            y1={bottom}
+            y2={bottom}
+            stroke={tokens.line}
+            strokeWidth={1}
+          />
+        </>
+      }
     >
-      <Path
-        d={bandPath(placed, y, [box.left, box.width - box.right], [box.top, bottom])}
-        fill={tokens.in}
-        opacity={0.14}
-      />
-      {driftFrom === undefined ? null : (
-        <Rect
-          x={x(driftFrom) - r}
-          y={box.top}
-          width={Math.max(2 * r, box.width - box.right - x(driftFrom) + r)}
-          height={bottom - box.top}
-          fill={tokens.amber}
-          opacity={0.2}
-        />
-      )}
-      <Line
-        x1={box.left}
-        x2={box.width - box.right}
-        y1={bottom}
-        y2={bottom}
-        stroke={tokens.line}
-        strokeWidth={1}
-      />
-      {'above' in axis ? (
+      {isRoom ? (
         <G>
           <Line
             x1={box.left}
@@ -98,48 +113,16 @@ export function TimeChart({
           />
           {small ? null : (
             <>
-              <SvgText x={box.left - 4} y={y(0) - 6} textAnchor="end" {...text} fontSize={12}>
+              <AxisText x={box.left - 4} y={y(0) - 6} anchor="end" tokens={tokens} size={12}>
                 {axis.above}
-              </SvgText>
-              <SvgText x={box.left - 4} y={y(0) + 15} textAnchor="end" {...text} fontSize={12}>
+              </AxisText>
+              <AxisText x={box.left - 4} y={y(0) + 15} anchor="end" tokens={tokens} size={12}>
                 {axis.below}
-              </SvgText>
+              </AxisText>
             </>
           )}
         </G>
-      ) : (
-        ticks(lo, hi, small ? 2 : 4).map((tick) => (
-          <G key={tick}>
-            <Line
-              x1={box.left}
-              x2={box.width - box.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke={tokens.line}
-              strokeWidth={0.8}
-            />
-            <SvgText x={box.left - 5} y={y(tick) + 4} textAnchor="end" {...text}>
-              {`${tick}${axis.unit}`.replace('-', '−')}
-            </SvgText>
-          </G>
-        ))
-      )}
-      {'heading' in axis && !small ? (
-        <SvgText x={box.left - 5} y={12} textAnchor="end" {...text}>
-          {axis.heading}
-        </SvgText>
       ) : null}
-      {timeWords(span).map(({ at, word }, i, all) => (
-        <SvgText
-          key={at}
-          x={x(at)}
-          y={box.height - 4}
-          textAnchor={i === 0 ? 'start' : i === all.length - 1 ? 'end' : 'middle'}
-          {...text}
-        >
-          {word}
-        </SvgText>
-      ))}
       {restarts.map(({ at, word }) => (
         <G key={`${at} ${word}`}>
           <Line
@@ -152,14 +135,15 @@ export function TimeChart({
             strokeDasharray="2 3"
           />
           {small ? null : (
-            <SvgText
+            <AxisText
               x={x(at) + (x(at) > box.width * 0.6 ? -5 : 5)}
               y={box.top - 4}
-              textAnchor={x(at) > box.width * 0.6 ? 'end' : 'start'}
-              {...text}
+              anchor={x(at) > box.width * 0.6 ? 'end' : 'start'}
+              tokens={tokens}
+              size={box.font}
             >
               {word}
-            </SvgText>
+            </AxisText>
           )}
         </G>
       ))}
@@ -198,15 +182,9 @@ export function TimeChart({
           </G>
         );
       })}
-    </Svg>
+    </ChartFrame>
   );
 }
-
-/** From values to places. Scales of a package would come with the first load, because other charts have them too. */
-const scale =
-  ([from, to]: readonly [number, number], [start, end]: readonly [number, number]) =>
-  (value: number): number =>
-    start + ((value - from) / (to - from)) * (end - start);
 
 /** What the upright axis spans: every value with its doubt, and the band that is wanted. */
 function valueSpan(points: readonly ProgressPoint[], isRoom: boolean): [number, number] {

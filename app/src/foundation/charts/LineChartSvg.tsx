@@ -1,10 +1,12 @@
-import { scaleLinear } from 'd3-scale';
+import { ticks } from 'd3-array';
 import { line } from 'd3-shape';
 import { useId } from 'react';
-import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
+import { ClipPath, Defs, G, Path, Rect } from 'react-native-svg';
 import { useTokens } from '../kit/ThemeProvider';
 import { CHART_MARGIN, CHART_ROW, CHART_TOP, CHART_WIDTH } from './chartBox';
-import { AxisText, LevelRule, LineMark, UprightRule } from './chartParts';
+import { ChartFrame } from './ChartFrame';
+import { LevelRule, LineMark, UprightRule } from './chartParts';
+import { linearScale } from './linearScale';
 import { CHART_HEIGHT, type LineChartProps } from './lineChartProps';
 
 /** Lines over a common axis, drawn in a box as wide as there is room. */
@@ -25,32 +27,27 @@ export function LineChartSvg({
   const tokens = useTokens();
   const shownRules = rulesX.filter(({ at }) => at >= xDomain[0] && at <= xDomain[1]);
   const top = CHART_TOP + CHART_ROW * shownRules.filter(({ label }) => label !== '').length;
-  const x = scaleLinear([...xDomain], [CHART_MARGIN.left, CHART_WIDTH - CHART_MARGIN.right]);
-  const y = scaleLinear([yMin, yMax], [height - CHART_MARGIN.bottom, top]);
+  const box = { ...CHART_MARGIN, width: CHART_WIDTH, height, top, font: 13 };
+  const bottom = height - CHART_MARGIN.bottom;
+  const x = linearScale(xDomain, [CHART_MARGIN.left, CHART_WIDTH - CHART_MARGIN.right]);
+  const y = linearScale([yMin, yMax], [bottom, top]);
   const path = line<{ x: number; y: number | null }>()
     .defined((point) => point.y !== null)
     .x((point) => x(point.x))
     .y((point) => y(point.y!));
   const clip = useId();
   return (
-    <Svg
-      width="100%"
-      viewBox={`0 0 ${CHART_WIDTH} ${height}`}
-      style={{ aspectRatio: CHART_WIDTH / height }}
-      role="img"
-      aria-label={label}
-    >
-      <Defs>
-        <ClipPath id={clip}>
-          <Rect
-            x={CHART_MARGIN.left}
-            y={top - 2}
-            width={CHART_WIDTH - CHART_MARGIN.left - CHART_MARGIN.right}
-            height={height - top - CHART_MARGIN.bottom + 4}
-          />
-        </ClipPath>
-      </Defs>
-      {bands.map(({ from, to, lo = yMin, hi = yMax }) => (
+    <ChartFrame
+      label={label}
+      box={box}
+      x={x}
+      y={y}
+      grid={ticks(yMin, yMax, 4).map((at, i, all) => ({
+        at,
+        word: i === all.length - 1 ? `${at} ${yWord}` : String(at),
+      }))}
+      xWords={xWords}
+      under={bands.map(({ from, to, lo = yMin, hi = yMax }) => (
         <Rect
           key={from}
           x={x(from)}
@@ -61,40 +58,19 @@ export function LineChartSvg({
           opacity={0.16}
         />
       ))}
-      {y.ticks(4).map((tick, i, all) => (
-        <G key={tick}>
-          <Line
-            x1={CHART_MARGIN.left}
-            x2={CHART_WIDTH - CHART_MARGIN.right}
-            y1={y(tick)}
-            y2={y(tick)}
-            stroke={tokens.line}
-            strokeWidth={1}
+    >
+      <Defs>
+        <ClipPath id={clip}>
+          <Rect
+            x={CHART_MARGIN.left}
+            y={top - 2}
+            width={CHART_WIDTH - CHART_MARGIN.left - CHART_MARGIN.right}
+            height={bottom - top + 4}
           />
-          <AxisText x={CHART_MARGIN.left - 6} y={y(tick) + 4.5} anchor="end" tokens={tokens}>
-            {i === all.length - 1 ? `${tick} ${yWord}` : String(tick)}
-          </AxisText>
-        </G>
-      ))}
-      {xWords.map(({ at, word }, i) => (
-        <AxisText
-          key={word}
-          x={x(at)}
-          y={height - CHART_MARGIN.bottom + 17}
-          anchor={i === 0 ? 'start' : i === xWords.length - 1 ? 'end' : 'middle'}
-          tokens={tokens}
-        >
-          {word}
-        </AxisText>
-      ))}
+        </ClipPath>
+      </Defs>
       {cursor === undefined ? null : (
-        <Rect
-          x={x(cursor) - 3}
-          y={top}
-          width={6}
-          height={height - CHART_MARGIN.bottom - top}
-          fill={tokens.amberGround}
-        />
+        <Rect x={x(cursor) - 3} y={top} width={6} height={bottom - top} fill={tokens.amberGround} />
       )}
       {rulesY.map((rule) => (
         <LevelRule key={rule.label} rule={rule} y={y(rule.at)} />
@@ -105,7 +81,7 @@ export function LineChartSvg({
           rule={rule}
           x={x(rule.at)}
           row={rule.label === '' ? 0 : i}
-          bottom={height - CHART_MARGIN.bottom}
+          bottom={bottom}
         />
       ))}
       {/* What is more than the axis shows runs out of the chart. */}
@@ -136,6 +112,6 @@ export function LineChartSvg({
           />
         ),
       )}
-    </Svg>
+    </ChartFrame>
   );
 }

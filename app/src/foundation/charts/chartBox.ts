@@ -1,3 +1,14 @@
+/** The paper of a chart and what is left free around its lines, in its own units; and how large its words are. */
+export interface ChartBox {
+  width: number;
+  height: number;
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  font: number;
+}
+
 /** How wide a chart is drawn, in its own units; it is shown as wide as there is room. */
 export const CHART_WIDTH = 360;
 

@@ -142,19 +142,21 @@ export function AxisText({
   y,
   anchor,
   tokens,
+  size = 13,
   children,
 }: {
   x: number;
   y: number;
   anchor: 'start' | 'middle' | 'end';
   tokens: Tokens;
+  size?: number;
   children: string;
 }) {
   return (
     <SvgText
       x={x}
       y={y}
-      fontSize={13}
+      fontSize={size}
       fontFamily={FONTS.text}
       textAnchor={anchor}
       fill={tokens.inkSecond}
