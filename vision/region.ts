@@ -11,7 +11,11 @@ export interface Region {
   angle: number;
 }
 
-/** The place in the picture of a place in the square, whose sides run from 0 to 1, (0, 0) at its top left. */
+/**
+ * The place in the picture of a place in the square, whose sides run from 0 to 1, (0, 0) at its top left.
+ *
+ * @example toPicture({ x: 100, y: 50, size: 40, angle: 0 }, { x: 0.5, y: 0.5 }) // { x: 100, y: 50 }
+ */
 export function toPicture({ x, y, size, angle }: Region, { x: u, y: v }: Place): Place {
   const cos = Math.cos(angle);
   const sin = Math.sin(angle);
@@ -29,7 +33,11 @@ export function toRegion({ x, y, size, angle }: Region, at: Place): Place {
   return { x: (cos * dx + sin * dy) / size + 0.5, y: (-sin * dx + cos * dy) / size + 0.5 };
 }
 
-/** How a square must be turned so that the direction from one place to another points to its top, radians. */
+/**
+ * How a square must be turned so that the direction from one place to another points to its top, radians.
+ *
+ * @example uprightAngle({ x: 0, y: 0 }, { x: 10, y: 0 }) // 1.571
+ */
 export const uprightAngle = (from: Place, to: Place): number =>
   Math.atan2(to.x - from.x, from.y - to.y);
 

@@ -7,6 +7,7 @@ import { DEG_PER_RAD, type Vec2 } from '../units';
  * @param stick its two ends, px
  * @param string a place on it nearer the scroll, and one nearer the bridge, px
  * @returns degrees; positive when the point drifts toward the scroll
+ * @example bowSkewDeg({ hand: { x: 0, y: 0 }, tip: { x: 100, y: 10 } }, { upper: { x: 50, y: 0 }, lower: { x: 50, y: 100 } }) // -5.711
  */
 export function bowSkewDeg(
   stick: { hand: Vec2; tip: Vec2 },

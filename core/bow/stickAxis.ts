@@ -52,7 +52,7 @@ export function stickAxis(
 /**
  * Tells a picture point along and off the stick.
  *
- * @example with a level stick, tip right, hair below, 0.5 mm per px and x = 0 at (200, 100), the point (240, 90)
+ * Worked: with a level stick, tip right, hair below, 0.5 mm per px and x = 0 at (200, 100), the point (240, 90)
  *   is at x = 20 mm, d = −5 mm
  */
 export function placeOnStick(axis: StickAxis, point: Vec2): StickPlace {

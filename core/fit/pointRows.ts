@@ -5,7 +5,11 @@ import type { NormalEquations, SparseRow } from './minimise/normalEquations';
 /** Beyond about so many SD a point counts less and less: it may be misplaced. */
 const ROBUST_FROM_SD = 3;
 
-/** Charbonnier's loss: squares near 0, straight far off. */
+/**
+ * Charbonnier's loss: squares near 0, straight far off.
+ *
+ * @example robustCost(1) // 0.9737
+ */
 export const robustCost = (squares: number): number =>
   2 * ROBUST_FROM_SD ** 2 * (Math.sqrt(1 + squares / ROBUST_FROM_SD ** 2) - 1);
 

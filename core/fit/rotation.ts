@@ -45,7 +45,11 @@ export function fromVector(x: number, y: number, z: number): Rotation {
   );
 }
 
-/** The vector of a rotation: its axis, as long as its angle in radians (0 … π). */
+/**
+ * The vector of a rotation: its axis, as long as its angle in radians (0 … π).
+ *
+ * @example toVector(fromVector(0.1, 0.2, 0.3)) // { x: 0.1, y: 0.2, z: 0.3 }
+ */
 export function toVector(r: Rotation): Vec3 {
   const x = r[7]! - r[5]!;
   const y = r[2]! - r[6]!;

@@ -11,7 +11,7 @@ import { DEG_PER_RAD, type Vec2, type Vec3 } from '../units';
  *   (y down), −1 otherwise: `flexionSign` gives it for a view and hand
  * @returns degrees in (−180, 180]
  * @throws InputError `coincidentPoints` when a segment has no length
- * @example flexion2d({ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }, 1) // 90: a clockwise right angle
+ * @example flexion2d({ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }, 1) // 90
  */
 export function flexion2d(a: Vec2, b: Vec2, c: Vec2, clockwiseIsFlexion: 1 | -1): number {
   const ux = b.x - a.x;
@@ -31,6 +31,7 @@ export function flexion2d(a: Vec2, b: Vec2, c: Vec2, clockwiseIsFlexion: 1 | -1)
  * @param hinge axis about which a right-handed turn bends the finger toward the palm; any length but 0
  * @returns degrees in (−180, 180]
  * @throws InputError `coincidentPoints` when a segment or the hinge has no length, or a segment lies along the hinge
+ * @example flexion3d({ x: 0, y: 0, z: 0 }, { x: 1, y: 0, z: 0 }, { x: 1, y: 1, z: 0 }, { x: 0, y: 0, z: 1 }) // 90
  */
 export function flexion3d(a: Vec3, b: Vec3, c: Vec3, hinge: Vec3): number {
   const u = { x: b.x - a.x, y: b.y - a.y, z: b.z - a.z };

@@ -26,6 +26,7 @@ const IN_MM: readonly string[] = [
  * scaled to the student's hand and bow.
  *
  * @returns a new hold; the id and version stay
+ * @example adaptHold(holdById('violin-shallow'), {}, { bow: 0.5, hand: 1 }).checkpoints.thumbPlace.band.hi / holdById('violin-shallow').checkpoints.thumbPlace.band.hi // 0.5
  */
 export function adaptHold(hold: Hold, answers: SettingAnswers, { bow, hand }: Sizes): Hold {
   const chosen = hold.settings.map((setting) => chosenOption(setting, answers));

@@ -17,6 +17,7 @@ export const bandsOf = (checkpoint: Checkpoint | undefined): readonly Band[] =>
  * @param context what the bow did when the hold was looked at; in the air, at `heel`, `middle` and `point`, and while it plays
  *   nobody knows where, there may be bands of their own
  * @returns null when the measure is shown without a verdict
+ * @example bandFor(holdById('cello'), 'wristFlexion', 'heel') // { lo: 0, hi: 35 }
  */
 export function bandFor(
   hold: Pick<Hold, 'checkpoints'>,

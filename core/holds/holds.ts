@@ -29,6 +29,7 @@ export const HOLD_IDS: readonly string[] = HOLDS.map((hold) => hold.id);
  * A hold by its id.
  *
  * @throws InputError `unknownHold`
+ * @example holdById('cello').bow // 'cello'
  */
 export function holdById(id: string): Hold {
   const hold = HOLDS.find((candidate) => candidate.id === id);
@@ -40,6 +41,10 @@ export function holdById(id: string): Hold {
   return hold;
 }
 
-/** The holds that are taught on an instrument, the usual one first. */
+/**
+ * The holds that are taught on an instrument, the usual one first.
+ *
+ * @example holdsFor('viola').map(({ id }) => id) // ['violin-shallow', 'violin-deep', 'violin-starter', 'fiddle']
+ */
 export const holdsFor = (instrument: Instrument): readonly Hold[] =>
   HOLDS.filter((hold) => hold.instruments.includes(instrument));

@@ -3,6 +3,8 @@ import type { Checkpoint, Hold } from './holdSchema';
 /**
  * A hold that judges nothing: every checkpoint that had a band is shown without a verdict. For hands that no band fits, as
  * with hypermobile joints: a clinician decides there.
+ *
+ * @example withoutBands(holdById('cello')).checkpoints.thumbIpFlexion // { shownWithoutVerdict: true }
  */
 export function withoutBands(hold: Hold): Hold {
   const bandless = (checkpoint: Checkpoint): Checkpoint =>

@@ -9,6 +9,7 @@ const byId = new Map(CUES.map((cue) => [cue.id, cue]));
  * The cues of a list that fit a hold, in their order: those of its bow that ask for nothing that its bands refuse.
  *
  * @param hold as it is meant for the student, with the teacher's answers
+ * @example fittingCues(['little-tip-on-top', 'little-over-the-stick'], holdById('cello')) // ['little-over-the-stick']
  */
 export function fittingCues(
   ids: readonly string[],
@@ -39,7 +40,11 @@ function fits({ bows, asks = {} }: Cue, hold: Pick<Hold, 'bow' | 'checkpoints'>,
   });
 }
 
-/** Whether two cues pull the same thing opposite ways. */
+/**
+ * Whether two cues pull the same thing opposite ways.
+ *
+ * @example areOpposite('widen-a-little', 'narrow-a-little') // true
+ */
 export function areOpposite(one: string, other: string): boolean {
   const [a, b] = [byId.get(one)?.moves ?? {}, byId.get(other)?.moves ?? {}];
   return Object.entries(a).some(([measure, way]) => {

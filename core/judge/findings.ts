@@ -174,6 +174,8 @@ function keepTheWorse(states: Map<string, State>): void {
 /**
  * What a verdict says of a measure's signs: which it shows, and which it rules out. A category that is out does not say
  * which of its signs it is.
+ *
+ * @example signsOfVerdict('thumbIpFlexion', 'low') // { thumbStraight: true, thumbClamped: false }
  */
 export function signsOfVerdict(
   id: MeasureId,

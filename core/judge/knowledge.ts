@@ -50,6 +50,10 @@ export const CONTRADICTIONS: readonly Contradiction[] = z
 
 export const NUMBERS: DiagnosisNumbers = numbersSchema.parse(numbers);
 
-/** The causes that a hold can have, by the bow that it holds. */
+/**
+ * The causes that a hold can have, by the bow that it holds.
+ *
+ * @example causesOf({ bow: 'german-bass' }).some(({ id }) => id === 'thumbOnItsPad') // false
+ */
 export const causesOf = ({ bow }: Pick<Hold, 'bow'>): readonly Cause[] =>
   CAUSES.filter(({ bows }) => bows === undefined || bows.includes(bow));

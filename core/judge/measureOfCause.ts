@@ -12,7 +12,11 @@ function measureOfSign(id: string | undefined): MeasureId | null {
   return from && 'measure' in from ? from.measure : null;
 }
 
-/** The checkpoint that shows a cause best: of its first sign that is measured. Null where only a person sees it. */
+/**
+ * The checkpoint that shows a cause best: of its first sign that is measured. Null where only a person sees it.
+ *
+ * @example measureOfCause('thumbTooDeep') // 'thumbThrough'
+ */
 export function measureOfCause(causeId: string): MeasureId | null {
   const cause = CAUSES.find(({ id }) => id === causeId);
   const ranked = [...(cause?.signs ?? [])].sort((a, b) => a.rank - b.rank);

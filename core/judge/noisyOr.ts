@@ -29,6 +29,7 @@ export interface Inference {
  * enumeration.
  *
  * @returns one probability a cause, in order; the priors when nothing was seen
+ * @example infer({ priors: [0.5], leak: 0.1, present: [[0.8]], absent: [] }).posteriors // [0.8913]
  */
 export function infer(network: NoisyOr): Inference {
   const { variables: all, shared, factor } = fold(network);

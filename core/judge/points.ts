@@ -31,7 +31,11 @@ export interface PointFacts {
 const SIGN = new Map(SIGNS.map((sign) => [sign.id, sign]));
 const CUE = new Map(CUES.map((cue) => [cue.id, cue]));
 
-/** Whether something is only noted when it is there alone. */
+/**
+ * Whether something is only noted when it is there alone.
+ *
+ * @example isMinor('gapsUneven') // true
+ */
 export const isMinor = (sign: string): boolean => SIGN.get(sign)?.minor === true;
 
 /** Whether everything else depends on it: its part of the hand counts however likely its cause is. */

@@ -17,7 +17,11 @@ export interface StudentPriors {
 const YOUTH_FROM = 12;
 const ADULT_FROM = 18;
 
-/** The age band in a year, by the year of birth; null where that is not known. */
+/**
+ * The age band in a year, by the year of birth; null where that is not known.
+ *
+ * @example ageBandOf(2014, 2026) // 'youth'
+ */
 export function ageBandOf(birthYear: number | null, year: number): AgeBand | null {
   if (birthYear === null) return null;
   const age = year - birthYear;

@@ -29,7 +29,11 @@ const LEVEL_TO_DEG = 10;
 const hasCarriedLevel = ({ angleDeg, downToDeg }: TestFacts['result']): boolean =>
   downToDeg === undefined ? angleDeg !== undefined : downToDeg <= LEVEL_TO_DEG;
 
-/** The signs that a test shows, or rules out; what its result leaves open is not told. */
+/**
+ * The signs that a test shows, or rules out; what its result leaves open is not told.
+ *
+ * @example testSigns({ test: 'tip-raise', result: { downToDeg: 45, part: 'thumb' } }) // { littleGives: false, thumbGives: true }
+ */
 export function testSigns({ test, result }: TestFacts): Record<string, boolean> {
   const { part, clean, answers = {}, placements = [] } = result;
   const by = (sign: string, is: boolean, isNot: boolean): Record<string, boolean> =>

@@ -23,7 +23,11 @@ const BY_MEASURE: Partial<Record<MeasureId, Required<Range>>> = {
   hairClearance: { lo: 0, hi: 40 },
 };
 
-/** The widest band that anatomy and the bow allow a measure, in its unit. */
+/**
+ * The widest band that anatomy and the bow allow a measure, in its unit.
+ *
+ * @example bandLimits('indexDepth') // { lo: 0, hi: 3 }
+ */
 export function bandLimits(id: MeasureId): Required<Range> {
   const spec = specOf(id);
   if (spec.kind === 'number' && spec.joint) return PLAUSIBLE_FLEXION_DEG[spec.joint];

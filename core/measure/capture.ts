@@ -37,6 +37,10 @@ export const CONTEXTS = [
 
 export type Context = (typeof CONTEXTS)[number];
 
-/** The place in the bow that a context names, if it names one. */
+/**
+ * The place in the bow that a context names, if it names one.
+ *
+ * @example placeOf('heel') // 'heel'
+ */
 export const placeOf = (context: Context | undefined): Place | null =>
   PLACES.find((place) => place === context) ?? null;

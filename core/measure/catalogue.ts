@@ -19,7 +19,11 @@ const SPECS = new Map<MeasureId, MeasureSpec>(
 /** Every measure's definition, in the order of inspection. */
 export const CATALOGUE: readonly MeasureSpec[] = MEASURE_IDS.map((id) => specOf(id));
 
-/** The definition of one measure: its family, unit, views and points. */
+/**
+ * The definition of one measure: its family, unit, views and points.
+ *
+ * @example specOf('thumbPlace').unit // 'mm'
+ */
 export function specOf(id: MeasureId): MeasureSpec {
   const spec = SPECS.get(id);
   if (!spec) throw new Error(`The catalogue has no measure "${id}".`);

@@ -25,7 +25,7 @@ export const PARALLAX_SD_U = 0.17;
  * @param chain knuckle (MCP), PIP, DIP, tip, px
  * @param handAbove true for an over-hand hold, whose hand's side is away from the hair
  * @returns the crossing; without one, the finger's nearest point to the axis and `touching: false`
- * @example a finger straight across the stick, with the axis half-way between PIP and DIP, gives u = 1.5
+ * Worked: a finger straight across the stick, with the axis half-way between PIP and DIP, gives u = 1.5
  */
 export function contactOnStick(
   axis: StickAxis,

@@ -33,7 +33,11 @@ export interface BoneTilt {
   oblique: number;
 }
 
-/** How far a segment leaves the picture, from its shown over its true length; 0 when it shows all of it. */
+/**
+ * How far a segment leaves the picture, from its shown over its true length; 0 when it shows all of it.
+ *
+ * @example tiltOf(10, 20) // 60
+ */
 export const tiltOf = (shown: number, whole: number): number =>
   Math.acos(Math.min(1, shown / whole)) * DEG_PER_RAD;
 

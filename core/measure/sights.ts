@@ -162,9 +162,17 @@ export const SIGHTS = {
 
 export type SightName = keyof typeof SIGHTS;
 
-/** Why a view cannot show this; null when it can. */
+/**
+ * Why a view cannot show this; null when it can.
+ *
+ * @example blindReason('thumbBend', 'finger-side') // 'hidden'
+ */
 export const blindReason = (sight: SightName, view: View): BlindReason | null =>
   (SIGHTS[sight] as Sight).blind[view] ?? null;
 
-/** The views that show this, best first. */
+/**
+ * The views that show this, best first.
+ *
+ * @example viewsOf('fingersOnStick') // ['finger-side', 'player-eye']
+ */
 export const viewsOf = (sight: SightName): readonly View[] => SIGHTS[sight].views;

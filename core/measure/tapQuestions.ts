@@ -80,7 +80,11 @@ export function tapQuestion(id: MeasureId, hold: Hold): TapQuestion {
 const suitsHand = (littlePlace: string, { hand }: Hold): boolean =>
   hand === 'over' ? littlePlace !== 'under' : !['top', 'over'].includes(littlePlace);
 
-/** The finger whose depth a measure tells, if it tells one. */
+/**
+ * The finger whose depth a measure tells, if it tells one.
+ *
+ * @example fingerOfDepth('ringDepth') // 'ring'
+ */
 export const fingerOfDepth = (id: MeasureId): Finger | null =>
   FINGERS.find((finger) => id === `${finger}Depth`) ?? null;
 

@@ -22,7 +22,7 @@ export interface Probabilities {
  * How probable it is that the true value lies below, inside and above a band, the doubt being normal.
  *
  * @param sd > 0, in the unit of the value
- * @example bandProbabilities(38, 5, { lo: 20, hi: 60 }).inside // 0.99999
+ * @example bandProbabilities(38, 5, { lo: 20, hi: 60 }).inside // 0.9998
  */
 export function bandProbabilities(value: number, sd: number, band: Range): Probabilities {
   const low = band.lo === undefined ? 0 : normalCdf(band.lo, value, sd);
@@ -30,7 +30,11 @@ export function bandProbabilities(value: number, sd: number, band: Range): Proba
   return { low, inside: Math.max(0, 1 - low - high), high };
 }
 
-/** The verdict of a value with its doubt against a band; either end may be open. */
+/**
+ * The verdict of a value with its doubt against a band; either end may be open.
+ *
+ * @example verdictAgainst(12, 5, { lo: 20 }) // 'low'
+ */
 export function verdictAgainst(value: number, sd: number, band: Range): Verdict {
   return verdictOf(bandProbabilities(value, sd, band));
 }
@@ -42,7 +46,11 @@ export function verdictOf({ low, inside, high }: Probabilities): Verdict {
   return inside >= SURE ? 'in' : 'unsure';
 }
 
-/** Whether a value with this doubt could be called "in" at all; if not, another picture or a look must decide. */
+/**
+ * Whether a value with this doubt could be called "in" at all; if not, another picture or a look must decide.
+ *
+ * @example canDecide(10, { lo: 20, hi: 30 }) // false
+ */
 export function canDecide(sd: number, band: Range): boolean {
   if (band.lo === undefined || band.hi === undefined) return true;
   return band.hi - band.lo >= NARROWEST_BAND_SD * sd;

@@ -55,6 +55,7 @@ export function flexionTurn(group: JointGroup, view: View, side: Side): TurnSign
  * The side of the stick on which the hair lies in this view: +1 clockwise from the direction hand → tip.
  *
  * @returns null in views along the stick, where it has no side
+ * @example hairTurn('finger-side', 'right') // 1
  */
 export function hairTurn(view: View, side: Side): TurnSign | null {
   return mirrorForSide(HAIR_TURN_RIGHT[view], side);

@@ -31,14 +31,22 @@ export type AidStep = (typeof AID_STEPS)[number];
 /** Every aid. */
 export const AIDS: readonly Aid[] = z.array(aidSchema).parse(aids);
 
-/** @throws Error for an id that no aid has: ids are checked where they come in */
+/**
+ * @throws Error for an id that no aid has: ids are checked where they come in
+ *
+ * @example aidById('finger-loop').days // 35
+ */
 export function aidById(id: string): Aid {
   const aid = AIDS.find((one) => one.id === id);
   if (!aid) throw new Error(`There is no aid "${id}".`);
   return aid;
 }
 
-/** By which day each step is meant to be reached: spread evenly between the start and the day to be without. */
+/**
+ * By which day each step is meant to be reached: spread evenly between the start and the day to be without.
+ *
+ * @example aidPlan(aidById('finger-loop'), 0, 35) // [12, 23, 35]
+ */
 export function aidPlan({ steps }: Aid, fromDay: number, offDay: number): number[] {
   return steps.map((_, i) => Math.round(fromDay + ((offDay - fromDay) * (i + 1)) / steps.length));
 }

@@ -15,6 +15,7 @@ export interface Beat {
  * @param startS when beat 0 falls, s
  * @param next index of the first beat that was not handed out yet
  * @param untilS the end of the stretch, not included
+ * @example beatsUntil(0, 60, 0, 2.5).length // 3
  */
 export function beatsUntil(startS: number, bpm: number, next: number, untilS: number): Beat[] {
   const beats: Beat[] = [];
@@ -25,6 +26,10 @@ export function beatsUntil(startS: number, bpm: number, next: number, untilS: nu
   }
 }
 
-/** The first beat that is not past at a time: what a page that slept skips to. */
+/**
+ * The first beat that is not past at a time: what a page that slept skips to.
+ *
+ * @example nextBeatAfter(10, 60, 12.5) // 3
+ */
 export const nextBeatAfter = (startS: number, bpm: number, atS: number): number =>
   Math.max(0, Math.ceil(((atS - startS) * bpm) / 60));

@@ -2,6 +2,7 @@
  * Mean and sample standard deviation (n − 1) of values.
  *
  * @returns NaN for both without values, an SD of 0 for a single one
+ * @example scatter([2, 4, 4, 4, 5, 5, 7, 9]) // { mean: 5, sd: 2.138 }
  */
 export function scatter(values: readonly number[]): { mean: number; sd: number } {
   const n = values.length;

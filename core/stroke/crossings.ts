@@ -13,7 +13,11 @@ const STRINGS: Record<Instrument, readonly string[]> = {
 };
 const FIFTH_BASS_STRING = 'B';
 
-/** The strings of an instrument from the lowest to the highest; a five-string bass has a low B. */
+/**
+ * The strings of an instrument from the lowest to the highest; a five-string bass has a low B.
+ *
+ * @example stringsOf('violin') // ['G', 'D', 'A', 'E']
+ */
 export const stringsOf = (instrument: Instrument, fiveStrings = false): readonly string[] =>
   instrument === 'bass' && fiveStrings ? [FIFTH_BASS_STRING, ...STRINGS.bass] : STRINGS[instrument];
 
@@ -26,7 +30,11 @@ export function levelsOf(instrument: Instrument, strings: number): number[] {
   return instrument === 'violin' || instrument === 'viola' ? rising.reverse() : rising;
 }
 
-/** The strings of a drill over all levels and back, by their index: each turn once. */
+/**
+ * The strings of a drill over all levels and back, by their index: each turn once.
+ *
+ * @example crossingDrill(4) // [0, 1, 2, 3, 2, 1]
+ */
 export const crossingDrill = (strings: number): number[] => [
   ...Array.from({ length: strings }, (_, i) => i),
   ...Array.from({ length: strings - 2 }, (_, i) => strings - 2 - i),

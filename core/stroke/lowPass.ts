@@ -16,7 +16,7 @@ const TWO_PASSES = (Math.SQRT2 - 1) ** 0.25;
  * [published: D. A. Winter, Biomechanics and Motor Control of Human Movement; the tangent is divided by 0.802]
  *
  * @throws RangeError unless 0 < cut-off < half the frame rate
- * @example designHz(6, 30) // 7.03
+ * @example butterworth(6, 30) // { b0: 0.2645, b1: 0.529, b2: 0.2645, a1: -0.116, a2: 0.174 }
  */
 export function butterworth(cutOffHz: number, frameRateHz: number): Biquad {
   if (!(cutOffHz > 0 && cutOffHz < frameRateHz / 2)) {

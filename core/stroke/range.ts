@@ -23,6 +23,7 @@ const FEW = 6;
  *
  * @param noiseSd of the values
  * @returns null without values
+ * @example rangeOf([10, null, 24, 18], 0) // { deg: 14, sd: 1e-06, couldBeNoise: false }
  */
 export function rangeOf(values: readonly (number | null)[], noiseSd: number): Range | null {
   const known = values.filter((value) => value !== null);

@@ -18,6 +18,7 @@ export interface Drift {
  * @param values of the series since its baseline was begun, oldest first
  * @param sem standard error of measurement of single values
  * @returns null when it does not, or when there are too few checks to know where it was
+ * @example driftOf([1.5, 1.5, 1.6], 0.15) // null
  */
 export function driftOf(values: readonly number[], sem: number): Drift | null {
   const last = values.length - 1;

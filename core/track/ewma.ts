@@ -17,6 +17,7 @@ export interface EwmaChart {
  * @param target where the series is when nothing drifts
  * @param sd of single values about it
  * @param targetSd how far the target itself may be off, where it was estimated
+ * @example ewmaChart([11, 11, 11], 10, 1).smoothed // [10.3, 10.51, 10.66]
  */
 export function ewmaChart(
   values: readonly number[],

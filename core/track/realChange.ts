@@ -15,6 +15,7 @@ export interface Change {
  * forms the same hold afresh.
  *
  * @returns null for what is no number
+ * @example defaultSem('deg') // 5
  */
 export function defaultSem(unit: Unit): number | null {
   switch (unit) {
@@ -50,11 +51,15 @@ export function pooledSem(tests: readonly (readonly number[])[]): number | null 
  * The smallest difference between two checks that is more than measurement error, 95 %: 1.96 · √2 · SEM [published: J. Weir,
  * J. Strength Cond. Res. 19(1), 2005].
  *
- * @example smallestRealChange(5) // 13.86 degrees
+ * @example smallestRealChange(5) // 13.86
  */
 export const smallestRealChange = (sem: number): number => 1.96 * Math.SQRT2 * sem;
 
-/** What changed between two values of the same checkpoint, same unit as the values. */
+/**
+ * What changed between two values of the same checkpoint, same unit as the values.
+ *
+ * @example changeBetween(14, 31, 5) // { code: 'realChange', by: 17, smallest: 13.86 }
+ */
 export function changeBetween(from: number, to: number, sem: number): Change {
   const smallest = smallestRealChange(sem);
   const by = to - from;

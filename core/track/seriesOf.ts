@@ -3,7 +3,11 @@ import { PLACES, type MeasureId, type Place } from '../measure';
 /** What moves along the bow by itself, so that only the same place can be compared. */
 const MOVES: readonly MeasureId[] = ['wristFlexion', 'wristDeviation'];
 
-/** Under which name a measure is compared over time: `wristFlexion@heel`, `indexDepth`. */
+/**
+ * Under which name a measure is compared over time: `wristFlexion@heel`, `indexDepth`.
+ *
+ * @example seriesOf('wristFlexion', 'heel') // 'wristFlexion@heel'
+ */
 export const seriesOf = (id: MeasureId, place: Place | null): string =>
   place !== null && MOVES.includes(id) ? `${id}@${place}` : id;
 

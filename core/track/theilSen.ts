@@ -23,6 +23,7 @@ const Z_95 = 1.959964;
  * Sen's interval from Kendall's variance, ties counted. The intercept is the median of value − slope · at.
  *
  * @returns null when all times are the same
+ * @example theilSen([{ at: 0, value: 1 }, { at: 1, value: 3 }, { at: 2, value: 5 }]).slope // 2
  */
 export function theilSen(points: readonly TimedValue[]): Trend | null {
   const slopes: number[] = [];

@@ -10,6 +10,7 @@ const TIME = /^(?:[T ,]+(\d{1,2}):(\d{2})(?::(\d{2})(?:\.(\d+))?)?)?\s*(Z|[+-]\d
  * The order that a column of dates shows by itself: one of them has a number above twelve.
  *
  * @returns null where every date can be read both ways; `both` where they contradict each other
+ * @example dateOrderOf(['13/02/2026', '01/02/2026']) // 'dayFirst'
  */
 export function dateOrderOf(cells: readonly string[]): DateOrder | 'both' | null {
   const [first, second] = [1, 2].map((part) =>

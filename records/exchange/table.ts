@@ -63,7 +63,11 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, one) => (count(one) > count(best) ? one : best));
 }
 
-/** A number of a cell; undefined for an empty one, NaN for what is none. */
+/**
+ * A number of a cell; undefined for an empty one, NaN for what is none.
+ *
+ * @example numberIn('1,5', true) // 1.5
+ */
 export function numberIn(cell: string | undefined, decimalComma: boolean): number | undefined {
   if (cell === undefined || cell === '') return undefined;
   const text = (decimalComma ? cell.replace(',', '.') : cell).replace('−', '-');
@@ -89,7 +93,11 @@ export function correctCells(text: string, corrections: readonly Correction[]): 
   return Papa.unparse(data, { delimiter, newline: '\r\n' });
 }
 
-/** Lines of a table as text, quoted where they must be (RFC 4180). */
+/**
+ * Lines of a table as text, quoted where they must be (RFC 4180).
+ *
+ * @example writeRows([['name', 'born'], ['Ada', 2012]]) // 'name,born\r\nAda,2012\r\n'
+ */
 export const writeRows = (rows: readonly (readonly (string | number | null)[])[]): string =>
   `${Papa.unparse(
     rows.map((row) => row.map((cell) => cell ?? '')),

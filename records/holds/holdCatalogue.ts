@@ -1,9 +1,17 @@
 import { HOLD_IDS, holdById, type Hold, type Instrument } from '@open-palm/core/holds';
 
-/** Whether a hold is one that the program ships; all others are a teacher's own. */
+/**
+ * Whether a hold is one that the program ships; all others are a teacher's own.
+ *
+ * @example isShipped('cello') // true
+ */
 export const isShipped = (id: string): boolean => HOLD_IDS.includes(id);
 
-/** The hold with this id: a shipped one, or one of the teacher's own. An own one that is gone gives way to its kind. */
+/**
+ * The hold with this id: a shipped one, or one of the teacher's own. An own one that is gone gives way to its kind.
+ *
+ * @example findHold('gone', []).id // 'violin-shallow'
+ */
 export function findHold(id: string, ownHolds: readonly Hold[]): Hold {
   return ownHolds.find((hold) => hold.id === id) ?? holdById(isShipped(id) ? id : HOLD_IDS[0]!);
 }

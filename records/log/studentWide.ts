@@ -10,6 +10,10 @@ export const STUDENT_WIDE = [
   'aidStep',
 ] as const satisfies readonly LogEntry['kind'][];
 
-/** Whether a note belongs to the student, whichever instrument it was made on. */
+/**
+ * Whether a note belongs to the student, whichever instrument it was made on.
+ *
+ * @example isStudentWide({ kind: 'promise' }) // true
+ */
 export const isStudentWide = ({ kind }: Pick<LogEntry, 'kind'>): boolean =>
   STUDENT_WIDE.some((wide) => wide === kind);

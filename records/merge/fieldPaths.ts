@@ -12,7 +12,11 @@ export const isKeyed = (value: unknown): value is readonly (Fields & { id: strin
   value.length > 0 &&
   value.every((entry) => isFields(entry) && typeof entry.id === 'string');
 
-/** What stands at a path; undefined where nothing does. */
+/**
+ * What stands at a path; undefined where nothing does.
+ *
+ * @example valueAt({ setups: [{ id: 'x', bowSize: '3/4' }] }, ['setups', 'x', 'bowSize']) // '3/4'
+ */
 export function valueAt(body: unknown, path: FieldPath): unknown {
   return path.reduce<unknown>((inner, key) => {
     if (isKeyed(inner)) return inner.find(({ id }) => id === key);

@@ -79,10 +79,18 @@ function both(mine: unknown, theirs: unknown, path: FieldPath, conflicts: FieldP
 const byId = (list: unknown): Record<string, unknown> =>
   Object.fromEntries((list as { id: string }[]).map((entry) => [entry.id, entry]));
 
-/** The same content, in whichever order its keys were written. */
+/**
+ * The same content, in whichever order its keys were written.
+ *
+ * @example isSame({ a: 1, b: [2] }, { b: [2], a: 1 }) // true
+ */
 export const isSame = (a: unknown, b: unknown): boolean => canonical(a) === canonical(b);
 
-/** One text for one content: keys in order, undefined left out as JSON leaves it out. */
+/**
+ * One text for one content: keys in order, undefined left out as JSON leaves it out.
+ *
+ * @example canonical({ b: 1, a: 2 }) // '{"a":2,"b":1}'
+ */
 export function canonical(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map((entry) => canonical(entry ?? null)).join()}]`;
   if (!isFields(value)) return JSON.stringify(value) ?? 'undefined';

@@ -32,10 +32,18 @@ export const GRAVITY = 9.80665;
 
 const RAD = Math.PI / 180;
 
-/** The bow's weight, N. */
+/**
+ * The bow's weight, N.
+ *
+ * @example weightN({ bow: { massG: 60, balanceMm: 245, thumbMm: 62, lengthMm: 745 } }) // 0.5884
+ */
 export const weightN = ({ bow }: BalanceSetup): number => (bow.massG / 1000) * GRAVITY;
 
-/** How far ahead of the thumb the bow's weight acts, mm. */
+/**
+ * How far ahead of the thumb the bow's weight acts, mm.
+ *
+ * @example weightAtMm({ bow: { massG: 60, balanceMm: 245, thumbMm: 62, lengthMm: 745 } }) // 183
+ */
 export const weightAtMm = ({ bow }: BalanceSetup): number => bow.balanceMm - bow.thumbMm;
 
 /** The part of the weight that acts in the string's plane, N. */

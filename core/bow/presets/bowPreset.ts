@@ -32,7 +32,7 @@ const UNPLAYED_MM = { heel: 12, point: 38 };
 /**
  * The typical bow of a kind and size.
  *
- * @example bowPreset('cello', '1/2').massG.usual // 64: 80 g × 0.80
+ * @example bowPreset('cello', '1/2').massG.usual // 64
  */
 export function bowPreset(kind: PresetKind, size: BowSize): BowPreset {
   const full = estimates.bows[kind];

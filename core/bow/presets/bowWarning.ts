@@ -38,7 +38,7 @@ export function plausible(preset: BowPreset, part: BowPart): { from: number; to:
  * What is unusual about a measured value.
  *
  * @returns null where such bows can be like this
- * @example bowDoubt(bowPreset('violin', '4/4'), 'massG', 90) // more than 50–70 g; no size of violin bow is so heavy
+ * @example bowWarning(bowPreset('violin', '4/4'), 'massG', 90) // { part: 'massG', problem: 'more', from: 50.4, to: 70.4, fitsSize: null }
  */
 export function bowWarning(preset: BowPreset, part: BowPart, value: number): BowWarning | null {
   const { from, to } = plausible(preset, part);

@@ -75,12 +75,22 @@ function thumbFrame(): Rotation {
   return fromColumns(cross(distal, palmar), distal, palmar);
 }
 
+/**
+ * The cross product.
+ *
+ * @example cross({ x: 1, y: 0, z: 0 }, { x: 0, y: 1, z: 0 }) // { x: 0, y: 0, z: 1 }
+ */
 export const cross = (a: Vec3, b: Vec3): Vec3 => ({
   x: a.y * b.z - a.z * b.y,
   y: a.z * b.x - a.x * b.z,
   z: a.x * b.y - a.y * b.x,
 });
 
+/**
+ * The vector of length 1 in the same direction.
+ *
+ * @example unit({ x: 3, y: 0, z: 4 }) // { x: 0.6, y: 0, z: 0.8 }
+ */
 export function unit(v: Vec3): Vec3 {
   const length = Math.hypot(v.x, v.y, v.z);
   return { x: v.x / length, y: v.y / length, z: v.z / length };

@@ -62,5 +62,9 @@ export const CAMERA_UNKNOWNS = 11;
 /** The first unknown of a picture's camera. */
 export const cameraFirst = (picture: number): number => HAND_UNKNOWNS + picture * CAMERA_UNKNOWNS;
 
-/** How many unknowns there are with so many pictures. */
+/**
+ * How many unknowns there are with so many pictures.
+ *
+ * @example unknowns(2) - unknowns(1) // 11
+ */
 export const unknowns = (pictures: number): number => cameraFirst(pictures);

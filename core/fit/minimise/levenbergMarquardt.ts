@@ -35,7 +35,7 @@ const DAMPING = { first: 1e-3, least: 1e-12, most: 1e12 };
  * long as they do not help. The damping follows how well the last step was foretold (Nielsen's rule).
  * [published: D. Marquardt, J. SIAM 11(2), 1963; H. B. Nielsen, IMM-REP-1999-05, 1999; recalled]
  *
- * @example from (−1.2, 1) Rosenbrock's residuals 10(y − x²), 1 − x lead to (1, 1)
+ * Worked: from (−1.2, 1) Rosenbrock's residuals 10(y − x²), 1 − x lead to (1, 1)
  */
 export function levenbergMarquardt<State>(
   problem: LeastSquares<State>,

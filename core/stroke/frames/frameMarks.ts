@@ -48,7 +48,11 @@ export function wristFlexionOf(
   return flexion2d(before, wrist, middleMcp, turn);
 }
 
-/** Direction from elbow to wrist on the screen, degrees, clockwise. */
+/**
+ * Direction from elbow to wrist on the screen, degrees, clockwise.
+ *
+ * @example forearmDirection({ near: { x: 10, y: 0 }, far: { x: 0, y: 0 } }) // 0
+ */
 export const forearmDirection = ({ near, far }: ForearmMarks): number =>
   Math.atan2(near.y - far.y, near.x - far.x) * DEG_PER_RAD;
 
