@@ -19,6 +19,10 @@ function sourcesIn(folder: string): string[] {
 
 const EXAMPLE = /^\s*\*\s*@example (.+) \/\/ (.+)$/gm;
 
+/** A function that a file exports. */
+const OFFERED =
+  /^export (?:async )?(?:function (\w+)|const (\w+)\b[^=\n]*= (?:\(|<|\w+ =>|async))/gm;
+
 const examples = PACKAGES.flatMap((name) => sourcesIn(join(ROOT, name))).flatMap((file) =>
   [...readFileSync(file, 'utf8').matchAll(EXAMPLE)].map(
     ([, expression, value]) => [relative(ROOT, file), expression!, value!] as const,
@@ -62,6 +66,18 @@ describe('the examples in the docstrings', () => {
     const shown = evaluate(value, {});
     const digits = value.match(/-?\d+(\.\d+)?(e[+-]?\d+)?/g) ?? [];
     expect(asShown(evaluate(expression, scope), shown, digits)).toEqual(shown);
+  });
+
+  it('stand beside a sentence on everything that a package offers', () => {
+    const silent = PACKAGES.flatMap((name) => sourcesIn(join(ROOT, name)))
+      .filter((file) => !file.includes('/testing/'))
+      .flatMap((file) => {
+        const source = readFileSync(file, 'utf8');
+        return [...source.matchAll(OFFERED)]
+          .filter(({ index }) => !source.slice(0, index).endsWith('*/\n'))
+          .map(([, one, other]) => `${relative(ROOT, file)}: ${one ?? other}`);
+      });
+    expect(silent).toEqual([]);
   });
 
   it('are many', () => expect(examples.length).toBeGreaterThanOrEqual(60));

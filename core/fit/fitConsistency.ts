@@ -116,6 +116,7 @@ function suspectsOf(problem: FitProblem, state: FitState): MisplacedPoint[] {
     .map(({ picture, mark }) => ({ picture, point: nameOf(mark) }));
 }
 
+/** The point's name of a mark of the hand or the bow. */
 export const nameOf = (mark: Misfit['mark']): PointName =>
   typeof mark === 'number' ? (HAND_POINTS[mark] as HandPointName) : mark;
 

@@ -75,6 +75,7 @@ export function checkLines(
   ]);
 }
 
+/** The head line of the table of looks. */
 export const checksHead = (): string => writeRows([CHECK_COLUMNS]);
 
 /** A doubt however small is none of nought: that would not be read back. */

@@ -6,6 +6,7 @@ export const OPENING = ['hurt', 'promise', 'aid'] as const;
 
 export type OpeningEntry = LogEntryOf<(typeof OPENING)[number]>;
 
+/** Whether a note waits for another one that ends it. */
 export const isOpening = (entry: LogEntry): entry is OpeningEntry =>
   OPENING.some((kind) => kind === entry.kind);
 

@@ -3,6 +3,7 @@ export type FieldPath = readonly string[];
 
 type Fields = Record<string, unknown>;
 
+/** Whether a value is a plain object, whose fields are brought together one by one. */
 export const isFields = (value: unknown): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 

@@ -26,6 +26,7 @@ export interface Lens {
   distanceMm: number;
 }
 
+/** The camera of a picture as a fit has it now, ready to show places in space. */
 export function lensOf({ values, cameras }: FitState, picture: number): Lens {
   const first = cameraFirst(picture);
   return {

@@ -29,6 +29,7 @@ export const RAY_POINTS: Record<Ray, readonly HandPointName[]> = {
   ...FINGER_CHAIN,
 };
 
+/** A vector out of three numbers, as the data have it. */
 export const vec = ([x, y, z]: readonly number[]): Vec3 => ({ x: x!, y: y!, z: z! });
 
 /** How much larger this hand is than the one whose phalanges were published. */
