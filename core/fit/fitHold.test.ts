@@ -3,7 +3,7 @@ import { holdById } from '../holds';
 import { InputError } from '../issue';
 import type { Capture } from '../measure';
 import { findFitIssues, fitHold, fitHoldInSteps, type FittedHold } from './fitHold';
-import type { FittedJoint } from './fittedMeasures';
+import type { FittedJoint } from './fittedGeometry';
 import { inventedCaptures, SETTLED, type Bends } from './testing/inventedHand';
 
 const hold = holdById('violin-shallow');

@@ -1,7 +1,8 @@
 import { HAND_POINTS } from '../hand';
 import type { FitProblem } from './fitProblem';
 import { moveState, type FitState } from './fitState';
-import type { FitQuantity, FittedHand } from './fittedMeasures';
+import type { FittedHand } from './fittedGeometry';
+import type { FitQuantity } from './fittedMeasures';
 import { HAND_UNKNOWNS, SIZE } from './hand/layout';
 import { factorise, inverseForm } from './minimise/cholesky';
 import type { Minimum } from './minimise/levenbergMarquardt';

@@ -1,6 +1,6 @@
 export * from './fitHold';
 export type { FittedValue } from './fitUncertainty';
-export type { FittedJoint } from './fittedMeasures';
+export type { FittedJoint } from './fittedGeometry';
 export type { MisplacedPoint } from './fitConsistency';
 export type { SecondView } from './secondView';
 export * from './fitLook';

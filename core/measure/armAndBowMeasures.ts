@@ -1,6 +1,6 @@
 import { bowSkewDeg, mmPerPixel } from '../bow';
 import { flexion2d } from '../hand';
-import { pointAt } from './geometry';
+import type { FlatGeometry } from './geometry';
 import type { MeasureSpec } from './measureSpec';
 
 export const ELBOW_LEVELS = ['dropped', 'level', 'raised'] as const;
@@ -19,14 +19,9 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     points: ['shoulder', 'elbow', 'wrist'],
     joint: 'elbow',
     // Without a sign: which way an arm hangs on the screen depends on the instrument, and an elbow hardly bends back.
-    value: (geometry) =>
+    value: (geometry: FlatGeometry) =>
       Math.abs(
-        flexion2d(
-          pointAt(geometry, 'shoulder'),
-          pointAt(geometry, 'elbow'),
-          pointAt(geometry, 'wrist'),
-          1,
-        ),
+        flexion2d(geometry.point('shoulder'), geometry.point('elbow'), geometry.point('wrist'), 1),
       ),
   },
   { kind: 'tap', id: 'elbowLevel', family: 'wrist', unit: 'category', categories: ELBOW_LEVELS },
@@ -38,10 +33,10 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     unit: 'deg',
     sight: 'bowOnString',
     points: ['stickHandEnd', 'stickTipEnd', 'stringUpper', 'stringLower'],
-    value: (geometry) =>
+    value: (geometry: FlatGeometry) =>
       bowSkewDeg(
-        { hand: pointAt(geometry, 'stickHandEnd'), tip: pointAt(geometry, 'stickTipEnd') },
-        { upper: pointAt(geometry, 'stringUpper'), lower: pointAt(geometry, 'stringLower') },
+        { hand: geometry.point('stickHandEnd'), tip: geometry.point('stickTipEnd') },
+        { upper: geometry.point('stringUpper'), lower: geometry.point('stringLower') },
       ),
   },
   {
@@ -51,12 +46,12 @@ export const ARM_AND_BOW_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'middleOfBow',
     points: ['frogFront', 'frogBack', 'stickMid', 'hairMid'],
-    value: (geometry) => {
-      const stick = pointAt(geometry, 'stickMid');
-      const hair = pointAt(geometry, 'hairMid');
+    value: (geometry: FlatGeometry) => {
+      const stick = geometry.point('stickMid');
+      const hair = geometry.point('hairMid');
       const scale = mmPerPixel(
-        pointAt(geometry, 'frogFront'),
-        pointAt(geometry, 'frogBack'),
+        geometry.point('frogFront'),
+        geometry.point('frogBack'),
         geometry.frogLengthMm,
       );
       return Math.hypot(stick.x - hair.x, stick.y - hair.y) * scale;

@@ -10,7 +10,7 @@ import {
 import type { Hold } from '../holds';
 import type { Issue } from '../issue';
 import type { Capture, PointName } from './capture';
-import { axisOf, geometryOf } from './geometry';
+import { geometryOf } from './geometry';
 import { geometryFacts } from './measureCapture';
 import { hairTurn } from './view';
 
@@ -75,7 +75,7 @@ export function looksMirrored(capture: Capture, hold: Hold): boolean {
   if (hairTurn(capture.view, capture.side) === null) return false;
   const needed: PointName[] = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
   if (needed.some((name) => !capture.points[name])) return false;
-  const axis = axisOf(geometryOf(capture, geometryFacts(hold, UNKNOWN_HAND)));
+  const { axis } = geometryOf(capture, geometryFacts(hold, UNKNOWN_HAND));
   const knuckles = FINGERS.flatMap((finger) => capture.points[FINGER_CHAIN[finger][0]] ?? []);
   if (knuckles.length === 0) return false;
   const sum = knuckles.reduce((total, point) => total + placeOnStick(axis, point).dMm, 0);

@@ -1,12 +1,12 @@
 import { holdById } from '../holds';
 import { nearestWithin, sortedAlong } from './categories';
-import type { Geometry } from './geometry';
+import type { FlatGeometry } from './geometry';
 import { categoryVerdict, categoryMeasure } from './withVerdict';
 import { measureCapture } from './measureCapture';
 import { sampleCapture } from './sampleCapture';
 import { levelCapture, withPoint } from './testing/levelCapture';
 
-const geometry = {} as Geometry;
+const geometry = {} as FlatGeometry;
 const PLACES = ['off', 'top', 'over'];
 const along = sortedAlong(
   () => 0,

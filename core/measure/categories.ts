@@ -1,14 +1,14 @@
-import type { Geometry } from './geometry';
+import type { FlatGeometry } from './geometry';
 import { normalCdf } from '../stats';
 
 /** How a picture sorts into categories: readings with a doubt each, and what they make of every category. */
 export interface CategoryRule {
   /** Numbers that decide, smooth in the points. */
-  readings: readonly ((geometry: Geometry) => number)[];
+  readings: readonly ((geometry: FlatGeometry) => number)[];
   /** How probable each category is, in the spec's order, when the readings are normal about these values. */
-  shares: (readings: readonly number[], sds: readonly number[], geometry: Geometry) => number[];
+  shares: (readings: readonly number[], sds: readonly number[], geometry: FlatGeometry) => number[];
   /** The category of exact readings: its place in the spec's list. */
-  at: (readings: readonly number[], geometry: Geometry) => number;
+  at: (readings: readonly number[], geometry: FlatGeometry) => number;
 }
 
 /**
@@ -17,8 +17,8 @@ export interface CategoryRule {
  * @param starts where each category begins, ascending; the first begins at −Infinity
  */
 export function sortedAlong(
-  reading: (geometry: Geometry) => number,
-  starts: (geometry: Geometry) => readonly number[],
+  reading: (geometry: FlatGeometry) => number,
+  starts: (geometry: FlatGeometry) => readonly number[],
 ): CategoryRule {
   return {
     readings: [reading],
@@ -38,7 +38,7 @@ export function sortedAlong(
  * @param distances signed; one category each
  */
 export function nearestWithin(
-  distances: readonly ((geometry: Geometry) => number)[],
+  distances: readonly ((geometry: FlatGeometry) => number)[],
   reach: number,
 ): CategoryRule {
   return {

@@ -2,7 +2,7 @@ import { FERRULE_REACH_MM, FERRULE_X_MM, placeOnStick } from '../bow';
 import { FINGER_CHAIN, FINGERS, naturalGapMm, YARDSTICK_SD_SHARE, type Finger } from '../hand';
 import { nearestWithin } from './categories';
 import { PARALLAX_SD_U, type Contact } from './contactDepth';
-import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS, type Geometry } from './geometry';
+import { STICK_POINTS, type FlatGeometry, type Geometry } from './geometry';
 import type { MeasureId } from './measureIds';
 import { contactPoints, type MeasureSpec, type NumberSpec } from './measureSpec';
 
@@ -25,8 +25,9 @@ export const depthMeasure = (
   sight: 'fingersOnStick',
   points: contactPoints(finger),
   viewSd: PARALLAX_SD_U,
+  fromFit: true,
   value: (geometry) => {
-    const contact = contactOf(geometry, finger);
+    const contact = geometry.contact(finger);
     return isAtStick(contact) ? contact.u : NaN;
   },
 });
@@ -47,15 +48,16 @@ export const pipMeasure = (
     points: [mcp, pip, dip],
     bones: [pip, dip],
     joint: 'fingerPip',
-    value: (geometry) => flexionOf(geometry, 'finger', mcp, pip, dip),
+    fromFit: true,
+    value: (geometry) => geometry.flexion('finger', mcp, pip, dip),
   };
 };
 
 const isAtStick = (contact: Contact) => Math.abs(contact.dMm) <= STICK_REACH_MM;
 
 /** Where a finger is along the stick; NaN for one that is not at the stick. */
-function fingerPlace(geometry: Geometry, finger: Finger): number {
-  const contact = contactOf(geometry, finger);
+export function fingerPlace(geometry: Geometry, finger: Finger): number {
+  const contact = geometry.contact(finger);
   return isAtStick(contact) ? contact.xMm : NaN;
 }
 
@@ -72,6 +74,7 @@ const gapMeasure = (id: MeasureId, [nearer, farther]: readonly [Finger, Finger])
   unit: 'mm',
   sight: 'fingersOnStick',
   points: contactPoints(nearer, farther),
+  fromFit: true,
   value: (geometry) => fingerPlace(geometry, nearer) - fingerPlace(geometry, farther),
 });
 
@@ -83,10 +86,11 @@ const gapRatioMeasure = (
   id: MeasureId,
   [nearer, farther]: readonly [Finger, Finger],
 ): NumberSpec => {
-  const naturalMm = (geometry: Geometry): number => {
-    if (!geometry.relaxed) return NaN;
-    const depth = (finger: Finger) => ({ finger, u: contactOf(geometry, finger).u });
-    return naturalGapMm(geometry.relaxed, geometry.middleFingerMm, depth(nearer), depth(farther));
+  const naturalMm = (geometry: FlatGeometry): number => {
+    const { relaxed } = geometry.flat;
+    if (!relaxed) return NaN;
+    const depth = (finger: Finger) => ({ finger, u: geometry.contact(finger).u });
+    return naturalGapMm(relaxed, geometry.middleFingerMm, depth(nearer), depth(farther));
   };
   return {
     kind: 'number',
@@ -97,9 +101,9 @@ const gapRatioMeasure = (
     points: contactPoints(nearer, farther),
     // Off the stick there is no depth to compare at, which is told by the value.
     hasRelaxed: (geometry) =>
-      geometry.relaxed !== null && !(naturalMm(geometry) < LEAST_NATURAL_GAP_MM),
+      geometry.flat.relaxed !== null && !(naturalMm(geometry) < LEAST_NATURAL_GAP_MM),
     viewSdShare: YARDSTICK_SD_SHARE,
-    value: (geometry) =>
+    value: (geometry: FlatGeometry) =>
       (fingerPlace(geometry, nearer) - fingerPlace(geometry, farther)) / naturalMm(geometry),
   };
 };
@@ -114,11 +118,8 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'indexAgainstThumb',
     points: [...contactPoints('index'), 'thumbTip'],
-    value: (geometry) => {
-      const axis = axisOf(geometry);
-      const thumb = placeOnStick(axis, pointAt(geometry, 'thumbTip'));
-      return contactOf(geometry, 'index').xMm - thumb.xMm;
-    },
+    fromFit: true,
+    value: (geometry) => fingerPlace(geometry, 'index') - geometry.place('thumbTip').xMm,
   },
   depthMeasure('middleDepth', 'fingers', 'middle'),
   depthMeasure('ringDepth', 'fingers', 'ring'),
@@ -131,9 +132,9 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     points: [...STICK_POINTS, 'indexTip', 'middleTip', 'ringTip', 'littleTip'],
     categories: [...FINGERS, 'none'],
     rule: nearestWithin(
-      FINGERS.map((finger) => (geometry: Geometry) => {
-        const tip = pointAt(geometry, FINGER_CHAIN[finger][3]);
-        return placeOnStick(axisOf(geometry), tip).xMm - FERRULE_X_MM;
+      FINGERS.map((finger) => (geometry: FlatGeometry) => {
+        const tip = geometry.point(FINGER_CHAIN[finger][3]);
+        return placeOnStick(geometry.axis, tip).xMm - FERRULE_X_MM;
       }),
       FERRULE_REACH_MM,
     ),
@@ -149,7 +150,7 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     sight: 'fingersOnStick',
     points: contactPoints(...FINGERS),
     // Coefficient of variation of the three gaps (SD over all three, divided by their mean): 0 is even.
-    value: (geometry) => {
+    value: (geometry: FlatGeometry) => {
       const [one, two, three, four] = FINGERS.map((finger) => fingerPlace(geometry, finger)) as [
         number,
         number,
@@ -169,6 +170,7 @@ export const FINGER_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'fingersOnStick',
     points: contactPoints('index', 'little'),
+    fromFit: true,
     value: (geometry) => fingerPlace(geometry, 'index') - fingerPlace(geometry, 'little'),
   },
   gapRatioMeasure('gapRatio12', NEIGHBOURS[0]),

@@ -2,7 +2,7 @@ import { UNKNOWN_HAND } from '../hand';
 import { holdById } from '../holds';
 import { seededNormal } from '../stats';
 import type { Capture, PointName } from './capture';
-import { geometryOf, type Geometry } from './geometry';
+import { geometryOf, type FlatGeometry } from './geometry';
 import { firstOrderSds } from './firstOrder';
 import { geometryFacts, measureCapture } from './measureCapture';
 import type { NumberMeasure } from './measures';
@@ -35,7 +35,7 @@ describe('first-order doubt', () => {
   it('of a distance is the two clicks and the scale, as worked by hand', () => {
     const capture = levelCapture();
     const read: PointName[] = ['frogFront', 'frogBack', 'indexTip', 'littleTip'];
-    const value = ({ points: p, frogLengthMm }: Geometry) => {
+    const value = ({ points: p, frogLengthMm }: FlatGeometry) => {
       const px = Math.hypot(p.frogFront!.x - p.frogBack!.x, p.frogFront!.y - p.frogBack!.y);
       return ((p.indexTip!.x - p.littleTip!.x) * frogLengthMm) / px;
     };

@@ -1,7 +1,6 @@
-import { stickAxis, type BowSection, type StickAxis } from '../bow';
+import { placeOnStick, stickAxis, type BowSection, type StickAxis, type StickPlace } from '../bow';
 import {
   FINGER_CHAIN,
-  FINGERS,
   flexion2d,
   type Finger,
   type HandFacts,
@@ -22,61 +21,6 @@ export interface GeometryFacts {
   hand: HandFacts;
 }
 
-/** What a measure computes from: a capture's plain numbers, free to be nudged for the uncertainty. */
-export interface Geometry {
-  view: View;
-  side: Side;
-  handAbove: boolean;
-  section: BowSection;
-  relaxed: RelaxedHand | null;
-  frogLengthMm: number;
-  middleFingerMm: number;
-  points: Record<PointName, Vec2 | undefined>;
-  /** What was already worked out from the points as they are; `moved` forgets what a change touches. */
-  known: { axis: StickAxis | undefined; contacts: Record<Finger, Contact | undefined> };
-}
-
-/** A geometry of its own for this capture: changing it never touches the capture. */
-export function geometryOf(
-  capture: Capture,
-  { handAbove, section, hand }: GeometryFacts,
-): Geometry {
-  const points = {} as Geometry['points'];
-  for (const name of POINT_NAMES) {
-    const point = capture.points[name];
-    points[name] = point && { x: point.x, y: point.y };
-  }
-  return {
-    view: capture.view,
-    side: capture.side,
-    handAbove,
-    section,
-    relaxed: hand.relaxed,
-    frogLengthMm: capture.frogLength.mm,
-    middleFingerMm: hand.middleFinger.mm,
-    points,
-    known: {
-      axis: undefined,
-      contacts: { index: undefined, middle: undefined, ring: undefined, little: undefined },
-    },
-  };
-}
-
-/** To be called after a point (or, without a name, the frog's length) was changed. */
-export function moved(geometry: Geometry, name?: PointName): void {
-  const finger = name && FINGER_OF_POINT[name];
-  if (finger) {
-    geometry.known.contacts[finger] = undefined;
-  } else if (name === undefined || STICK_POINTS.includes(name)) {
-    forgetAll(geometry);
-  }
-}
-
-function forgetAll({ known }: Geometry): void {
-  known.axis = undefined;
-  for (const finger of FINGERS) known.contacts[finger] = undefined;
-}
-
 /** Points that every place along the stick depends on. */
 export const STICK_POINTS: readonly PointName[] = [
   'stickHandEnd',
@@ -86,69 +30,168 @@ export const STICK_POINTS: readonly PointName[] = [
 ];
 
 const FINGER_OF_POINT: Partial<Record<PointName, Finger>> = Object.fromEntries(
-  FINGERS.flatMap((finger) => FINGER_CHAIN[finger].map((name) => [name, finger])),
+  (Object.keys(FINGER_CHAIN) as Finger[]).flatMap((finger) =>
+    FINGER_CHAIN[finger].map((name) => [name, finger]),
+  ),
 );
 
-/** A point that the measure has declared it needs, so it is there. */
-export function pointAt(geometry: Geometry, name: PointName): Vec2 {
-  const point = geometry.points[name];
-  if (!point) throw new InputError([{ code: 'notMarked', where: name }]);
-  return point;
+/**
+ * What a measure is read from: a hand on a bow, flat in one picture or fitted in space. It never changes; what is asked twice is worked
+ * out once.
+ */
+export interface Geometry {
+  readonly middleFingerMm: number;
+  /** Where a point of the hand lies: along the stick, and off its axis toward the hair, mm. */
+  place(name: HandPointName): StickPlace;
+  /** Where a finger meets the stick. */
+  contact(finger: Finger): Contact;
+  /** Signed flexion of a joint, degrees. */
+  flexion(
+    group: JointGroup,
+    proximal: PointName,
+    joint: HandPointName,
+    distal: HandPointName,
+  ): number;
 }
 
-/** The stick's axis of the geometry, with x, hair side and scale. */
-export function axisOf(geometry: Geometry): StickAxis {
-  return (geometry.known.axis ??= freshAxis(geometry));
+type Points = Readonly<Partial<Record<PointName, Vec2>>>;
+
+/** What is known of a flat picture besides its points and lengths. */
+interface Flat {
+  view: View;
+  side: Side;
+  handAbove: boolean;
+  section: BowSection;
+  relaxed: RelaxedHand | null;
 }
 
-function freshAxis(geometry: Geometry): StickAxis {
-  const turn = hairTurn(geometry.view, geometry.side);
-  if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
-  return stickAxis(
-    {
-      stickHandEnd: pointAt(geometry, 'stickHandEnd'),
-      stickTipEnd: pointAt(geometry, 'stickTipEnd'),
-      frogFront: pointAt(geometry, 'frogFront'),
-      frogBack: pointAt(geometry, 'frogBack'),
-    },
-    geometry.frogLengthMm,
-    turn,
-  );
+/** What was already worked out of points that a change did not touch. */
+interface Known {
+  axis: StickAxis | undefined;
+  contacts: Partial<Record<Finger, Contact>>;
 }
 
-/** Where a finger meets the stick in this geometry. */
-export function contactOf(geometry: Geometry, finger: Finger): Contact {
-  return (geometry.known.contacts[finger] ??= freshContact(geometry, finger));
+/** A hand on a bow as one picture shows it flat. */
+export class FlatGeometry implements Geometry {
+  private knownAxis: StickAxis | undefined;
+  private readonly knownContacts: Partial<Record<Finger, Contact>>;
+
+  constructor(
+    readonly flat: Flat,
+    readonly points: Points,
+    readonly frogLengthMm: number,
+    readonly middleFingerMm: number,
+    known?: Known,
+  ) {
+    this.knownAxis = known?.axis;
+    this.knownContacts = known?.contacts ?? {};
+  }
+
+  /** The same with one point somewhere else. */
+  withPoint(name: PointName, to: Vec2): FlatGeometry {
+    const { flat, points, frogLengthMm, middleFingerMm } = this;
+    const moved = { ...points, [name]: to };
+    return new FlatGeometry(flat, moved, frogLengthMm, middleFingerMm, this.knownWithout(name));
+  }
+
+  /** The same with all points somewhere else, and other lengths, mm. */
+  thrown(points: Points, frogLengthMm: number, middleFingerMm: number): FlatGeometry {
+    return new FlatGeometry(this.flat, points, frogLengthMm, middleFingerMm);
+  }
+
+  /** The same with another length of the frog, mm: everything along the stick is of another scale. */
+  withFrogLength(frogLengthMm: number): FlatGeometry {
+    return new FlatGeometry(this.flat, this.points, frogLengthMm, this.middleFingerMm);
+  }
+
+  /** The same with another length of the middle finger, mm. */
+  withMiddleFinger(middleFingerMm: number): FlatGeometry {
+    const { flat, points, frogLengthMm } = this;
+    return new FlatGeometry(flat, points, frogLengthMm, middleFingerMm, this.known());
+  }
+
+  /** A point that the measure has declared it needs, so it is there. */
+  point(name: PointName): Vec2 {
+    const point = this.points[name];
+    if (!point) throw new InputError([{ code: 'notMarked', where: name }]);
+    return point;
+  }
+
+  /** The stick's axis, with x, hair side and scale. */
+  get axis(): StickAxis {
+    return (this.knownAxis ??= this.freshAxis());
+  }
+
+  place(name: PointName): StickPlace {
+    return placeOnStick(this.axis, this.point(name));
+  }
+
+  contact(finger: Finger): Contact {
+    return (this.knownContacts[finger] ??= this.freshContact(finger));
+  }
+
+  flexion(
+    group: JointGroup,
+    proximal: PointName,
+    joint: HandPointName,
+    distal: HandPointName,
+  ): number {
+    const turn = flexionTurn(group, this.flat.view, this.flat.side);
+    if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
+    return flexion2d(this.point(proximal), this.point(joint), this.point(distal), turn);
+  }
+
+  private freshAxis(): StickAxis {
+    const turn = hairTurn(this.flat.view, this.flat.side);
+    if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
+    return stickAxis(
+      {
+        stickHandEnd: this.point('stickHandEnd'),
+        stickTipEnd: this.point('stickTipEnd'),
+        frogFront: this.point('frogFront'),
+        frogBack: this.point('frogBack'),
+      },
+      this.frogLengthMm,
+      turn,
+    );
+  }
+
+  private freshContact(finger: Finger): Contact {
+    const [mcp, pip, dip, tip] = FINGER_CHAIN[finger];
+    return contactOnStick(
+      this.axis,
+      [this.point(mcp), this.point(pip), this.point(dip), this.point(tip)],
+      this.flat.handAbove,
+    );
+  }
+
+  private known(): Known {
+    return { axis: this.knownAxis, contacts: { ...this.knownContacts } };
+  }
+
+  private knownWithout(name: PointName): Known | undefined {
+    if (STICK_POINTS.includes(name)) return undefined;
+    const known = this.known();
+    const finger = FINGER_OF_POINT[name];
+    if (finger) delete known.contacts[finger];
+    return known;
+  }
 }
 
-function freshContact(geometry: Geometry, finger: Finger): Contact {
-  const [mcp, pip, dip, tip] = FINGER_CHAIN[finger];
-  return contactOnStick(
-    axisOf(geometry),
-    [
-      pointAt(geometry, mcp),
-      pointAt(geometry, pip),
-      pointAt(geometry, dip),
-      pointAt(geometry, tip),
-    ],
-    geometry.handAbove,
-  );
-}
-
-/** Signed flexion of a joint in this geometry, degrees. */
-export function flexionOf(
-  geometry: Geometry,
-  group: JointGroup,
-  proximal: PointName,
-  joint: HandPointName,
-  distal: HandPointName,
-): number {
-  const turn = flexionTurn(group, geometry.view, geometry.side);
-  if (turn === null) throw new InputError([{ code: 'notThisView', where: 'view' }]);
-  return flexion2d(
-    pointAt(geometry, proximal),
-    pointAt(geometry, joint),
-    pointAt(geometry, distal),
-    turn,
+/** The geometry of a capture. */
+export function geometryOf(
+  capture: Capture,
+  { handAbove, section, hand }: GeometryFacts,
+): FlatGeometry {
+  const points: Partial<Record<PointName, Vec2>> = {};
+  for (const name of POINT_NAMES) {
+    const point = capture.points[name];
+    if (point) points[name] = { x: point.x, y: point.y };
+  }
+  return new FlatGeometry(
+    { view: capture.view, side: capture.side, handAbove, section, relaxed: hand.relaxed },
+    points,
+    capture.frogLength.mm,
+    hand.middleFinger.mm,
   );
 }

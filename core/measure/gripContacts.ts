@@ -1,9 +1,8 @@
-import { placeOnStick } from '../bow';
 import { FINGERS, UNKNOWN_HAND, type Finger } from '../hand';
 import type { Hold } from '../holds';
 import type { Capture } from './capture';
 import type { Contact } from './contactDepth';
-import { axisOf, contactOf, geometryOf, pointAt, STICK_POINTS } from './geometry';
+import { geometryOf, STICK_POINTS } from './geometry';
 import { geometryFacts } from './measureCapture';
 import { contactPoints } from './measureSpec';
 import { hairTurn, type View } from './view';
@@ -28,11 +27,11 @@ export function gripContacts(capture: Capture, hold: Hold): GripContacts {
     hairTurn(capture.view, capture.side) !== null && names.every((name) => capture.points[name]);
   const fingers = {} as GripContacts['fingers'];
   for (const finger of FINGERS) {
-    fingers[finger] = seen(contactPoints(finger)) ? contactOf(geometry, finger) : null;
+    fingers[finger] = seen(contactPoints(finger)) ? geometry.contact(finger) : null;
   }
   const thumbSeen = THUMB_VIEWS.includes(capture.view) && seen([...STICK_POINTS, 'thumbTip']);
   return {
-    thumbXMm: thumbSeen ? placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).xMm : null,
+    thumbXMm: thumbSeen ? geometry.place('thumbTip').xMm : null,
     fingers,
   };
 }

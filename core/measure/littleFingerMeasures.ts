@@ -1,6 +1,5 @@
-import { placeOnStick } from '../bow';
 import { sortedAlong } from './categories';
-import { axisOf, flexionOf, pointAt, STICK_POINTS, type Geometry } from './geometry';
+import { STICK_POINTS, type FlatGeometry } from './geometry';
 import { depthMeasure, pipMeasure, STICK_REACH_MM } from './fingerMeasures';
 import type { MeasureSpec } from './measureSpec';
 
@@ -18,7 +17,7 @@ const OVER_FROM_MM = 3;
 const UNDER_REACH_MM = 5;
 
 /** Where each place begins, mm off the axis toward the hair, in the order of `LITTLE_PLACES`. */
-function placeStarts({ handAbove, section }: Geometry): readonly number[] {
+function placeStarts({ flat: { handAbove, section } }: FlatGeometry): readonly number[] {
   if (handAbove) return [-Infinity, -STICK_REACH_MM, OVER_FROM_MM, Infinity, Infinity];
   const flatFrom = section.stickRadiusMm;
   return [-Infinity, flatFrom, flatFrom, flatFrom, section.frogUndersideMm - UNDER_REACH_MM];
@@ -34,10 +33,7 @@ export const LITTLE_FINGER_MEASURES: readonly MeasureSpec[] = [
     sight: 'fingersOnStick',
     points: [...STICK_POINTS, 'littleTip'],
     categories: LITTLE_PLACES,
-    rule: sortedAlong(
-      (geometry) => placeOnStick(axisOf(geometry), pointAt(geometry, 'littleTip')).dMm,
-      placeStarts,
-    ),
+    rule: sortedAlong((geometry) => geometry.place('littleTip').dMm, placeStarts),
   },
   depthMeasure('littleDepth', 'little', 'little'),
   pipMeasure('littlePipFlexion', 'little', 'little'),
@@ -50,6 +46,7 @@ export const LITTLE_FINGER_MEASURES: readonly MeasureSpec[] = [
     points: ['littlePip', 'littleDip', 'littleTip'],
     bones: ['littleDip', 'littleTip'],
     joint: 'fingerDip',
-    value: (geometry) => flexionOf(geometry, 'finger', 'littlePip', 'littleDip', 'littleTip'),
+    fromFit: true,
+    value: (geometry) => geometry.flexion('finger', 'littlePip', 'littleDip', 'littleTip'),
   },
 ];

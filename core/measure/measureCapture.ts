@@ -3,7 +3,7 @@ import { UNKNOWN_HAND, type HandFacts } from '../hand';
 import { bandFor, type Hold } from '../holds';
 import type { Capture, Context } from './capture';
 import { CATALOGUE } from './catalogue';
-import { geometryOf, type Geometry, type GeometryFacts } from './geometry';
+import { geometryOf, type FlatGeometry, type GeometryFacts } from './geometry';
 import { firstOrderSds, type Computed } from './firstOrder';
 import { boneTilts, retakeFor } from './foreshortening';
 import { asFlatTells, categoryMeasure, numberMeasure } from './withVerdict';
@@ -76,7 +76,7 @@ function readingsOf(spec: NumberSpec | CategorySpec): Computed[] {
 /** Why a measure has no value in this picture; null when it has one. */
 function whyNot(
   spec: MeasureSpec,
-  geometry: Geometry,
+  geometry: FlatGeometry,
   capture: Capture,
   hold: Hold,
 ): NotMeasured | null {

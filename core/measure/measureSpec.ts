@@ -1,7 +1,7 @@
 import { FINGER_CHAIN, type Finger, type HandPointName, type JointKind } from '../hand';
 import type { PointName } from './capture';
 import type { CategoryRule } from './categories';
-import { STICK_POINTS, type Geometry } from './geometry';
+import { STICK_POINTS, type FlatGeometry, type Geometry } from './geometry';
 import type { Family, MeasureId, Unit } from './measureIds';
 import type { SightName } from './sights';
 
@@ -21,10 +21,23 @@ interface PictureSpec extends SpecBase {
 }
 
 /** A measure that gives a number. `value` is smooth almost everywhere in the points and the known lengths. */
-export interface NumberSpec extends PictureSpec {
-  kind: 'number';
+export type NumberSpec = NumberOfPicture & (ReadFlat | ReadAnyhow);
+
+/** Read from a flat picture alone. */
+interface ReadFlat {
+  fromFit?: undefined;
   /** NaN says that the thing is not there to be measured (a gap beside a finger that is off the stick). */
+  value: (geometry: FlatGeometry) => number;
+}
+
+/** Read from a hand fitted in space as well: the same measure, whichever geometry it is asked of. */
+interface ReadAnyhow {
+  fromFit: true;
   value: (geometry: Geometry) => number;
+}
+
+interface NumberOfPicture extends PictureSpec {
+  kind: 'number';
   /** SD that the view adds on top of the points' own, in the measure's unit. */
   viewSd?: number;
   /** The same as a share of the value. */
@@ -34,7 +47,7 @@ export interface NumberSpec extends PictureSpec {
   /** Set for joint angles, which are checked against what a joint can do. */
   joint?: JointKind;
   /** Set for what is compared with the student's relaxed hand: whether that hand has what it is compared with. */
-  hasRelaxed?: (geometry: Geometry) => boolean;
+  hasRelaxed?: (geometry: FlatGeometry) => boolean;
 }
 
 /** A measure that sorts into categories. */

@@ -1,9 +1,10 @@
 import { UNKNOWN_HAND, type HandFacts } from '../hand';
 import { bandFor, type Hold } from '../holds';
 import { seededNormal } from '../stats';
-import { POINT_NAMES, type Capture, type Context } from './capture';
+import { POINT_NAMES, type Capture, type Context, type PointName } from './capture';
+import type { Vec2 } from '../units';
 import { specOf } from './catalogue';
-import { geometryOf, moved } from './geometry';
+import { geometryOf } from './geometry';
 import { categoryMeasure } from './withVerdict';
 import { geometryFacts, measureCapture, viewSdOf } from './measureCapture';
 import type { CategorySpec, NumberSpec } from './measureSpec';
@@ -48,25 +49,25 @@ function drawSamples(
 ): Float64Array[] {
   const normal = seededNormal(seedOf(capture));
   const facts = geometryFacts(hold, hand);
-  const geometry = geometryOf(capture, facts);
   const home = geometryOf(capture, facts);
   // Only what a picture shows is measured here, so every spec is one of the two kinds that read points.
   const specs = measures.map(({ id }) => specOf(id) as NumberSpec | CategorySpec);
   const marked = POINT_NAMES.flatMap((name) => {
     const point = capture.points[name];
-    return point
-      ? [{ at: geometry.points[name]!, home: home.points[name]!, sigma: point.sigma }]
-      : [];
+    return point ? [{ name, ...point }] : [];
   });
   const samples = specs.map(() => new Float64Array(draws));
+  // One record for all draws: a geometry is read at once and not kept.
+  const points: Partial<Record<PointName, Vec2>> = { ...home.points };
   for (let draw = 0; draw < draws; draw += 1) {
-    for (const { at, home: centre, sigma } of marked) {
-      at.x = centre.x + sigma * normal();
-      at.y = centre.y + sigma * normal();
+    for (const { name, x, y, sigma } of marked) {
+      points[name] = { x: x + sigma * normal(), y: y + sigma * normal() };
     }
-    geometry.frogLengthMm = capture.frogLength.mm + capture.frogLength.sdMm * normal();
-    geometry.middleFingerMm = hand.middleFinger.mm + hand.middleFinger.sdMm * normal();
-    moved(geometry);
+    const geometry = home.thrown(
+      points,
+      capture.frogLength.mm + capture.frogLength.sdMm * normal(),
+      hand.middleFinger.mm + hand.middleFinger.sdMm * normal(),
+    );
     specs.forEach((spec, i) => {
       if (spec.kind === 'category') {
         const readings = spec.rule.readings.map((reading) => reading(geometry));

@@ -1,6 +1,6 @@
-import { placeOnStick } from '../bow';
 import { DEG_PER_RAD } from '../units';
-import { axisOf, contactOf, flexionOf, pointAt, STICK_POINTS } from './geometry';
+import { STICK_POINTS, type FlatGeometry } from './geometry';
+import { fingerPlace } from './fingerMeasures';
 import { contactPoints, type MeasureSpec } from './measureSpec';
 
 /** Breadth of a finger over the middle finger's length. [memory] */
@@ -26,7 +26,8 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     points: ['thumbMcp', 'thumbIp', 'thumbTip'],
     bones: ['thumbIp', 'thumbTip'],
     joint: 'thumbIp',
-    value: (geometry) => flexionOf(geometry, 'thumb', 'thumbMcp', 'thumbIp', 'thumbTip'),
+    fromFit: true,
+    value: (geometry) => geometry.flexion('thumb', 'thumbMcp', 'thumbIp', 'thumbTip'),
   },
   {
     kind: 'number',
@@ -37,7 +38,8 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     points: ['thumbCmc', 'thumbMcp', 'thumbIp'],
     bones: ['thumbIp'],
     joint: 'thumbMcp',
-    value: (geometry) => flexionOf(geometry, 'thumb', 'thumbCmc', 'thumbMcp', 'thumbIp'),
+    fromFit: true,
+    value: (geometry) => geometry.flexion('thumb', 'thumbCmc', 'thumbMcp', 'thumbIp'),
   },
   {
     kind: 'tap',
@@ -53,7 +55,8 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     unit: 'mm',
     sight: 'thumbOnStick',
     points: [...STICK_POINTS, 'thumbTip'],
-    value: (geometry) => placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).xMm,
+    fromFit: true,
+    value: (geometry) => geometry.place('thumbTip').xMm,
   },
   {
     kind: 'number',
@@ -65,9 +68,8 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     // Past the stick's far edge, the one toward the hair: below it, the tip shows; negative is still behind. Whether a tip
     // that shows is through the gap, or hangs behind it, one picture does not say.
     neverFlat: 'high',
-    value: (geometry) =>
-      placeOnStick(axisOf(geometry), pointAt(geometry, 'thumbTip')).dMm -
-      geometry.section.stickRadiusMm,
+    value: (geometry: FlatGeometry) =>
+      geometry.place('thumbTip').dMm - geometry.flat.section.stickRadiusMm,
   },
   {
     kind: 'number',
@@ -77,10 +79,9 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     sight: 'thumbOnStick',
     points: [...STICK_POINTS, 'thumbIp', 'thumbTip'],
     bones: ['thumbTip'],
-    value: (geometry) => {
-      const axis = axisOf(geometry);
-      const ip = placeOnStick(axis, pointAt(geometry, 'thumbIp'));
-      const tip = placeOnStick(axis, pointAt(geometry, 'thumbTip'));
+    value: (geometry: FlatGeometry) => {
+      const ip = geometry.place('thumbIp');
+      const tip = geometry.place('thumbTip');
       // An angle between two lines: neither the thumb's nor the stick's sense matters, so it ends at 90°.
       return Math.atan2(Math.abs(tip.dMm - ip.dMm), Math.abs(tip.xMm - ip.xMm)) * DEG_PER_RAD;
     },
@@ -92,11 +93,10 @@ export const THUMB_MEASURES: readonly MeasureSpec[] = [
     unit: 'fingerBreadth',
     sight: 'thumbAgainstFingers',
     points: [...contactPoints('middle'), 'thumbTip'],
+    fromFit: true,
     value: (geometry) => {
-      const axis = axisOf(geometry);
-      const thumb = placeOnStick(axis, pointAt(geometry, 'thumbTip'));
       const breadthMm = FINGER_BREADTH_RATIO * geometry.middleFingerMm;
-      return (thumb.xMm - contactOf(geometry, 'middle').xMm) / breadthMm;
+      return (geometry.place('thumbTip').xMm - fingerPlace(geometry, 'middle')) / breadthMm;
     },
   },
   { kind: 'tap', id: 'thumbFacet', family: 'thumb', unit: 'category', categories: FACETS },

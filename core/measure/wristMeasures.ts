@@ -1,6 +1,5 @@
-import { placeOnStick } from '../bow';
 import { DEG_PER_RAD } from '../units';
-import { axisOf, flexionOf, pointAt, STICK_POINTS } from './geometry';
+import { STICK_POINTS, type FlatGeometry } from './geometry';
 import type { MeasureSpec } from './measureSpec';
 
 /** Lean and height of the knuckles, and the wrist. */
@@ -12,10 +11,10 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     unit: 'deg',
     sight: 'knuckleLine',
     points: [...STICK_POINTS, 'indexMcp', 'littleMcp'],
+    fromFit: true,
     value: (geometry) => {
-      const axis = axisOf(geometry);
-      const index = placeOnStick(axis, pointAt(geometry, 'indexMcp'));
-      const little = placeOnStick(axis, pointAt(geometry, 'littleMcp'));
+      const index = geometry.place('indexMcp');
+      const little = geometry.place('littleMcp');
       return Math.atan2(index.dMm - little.dMm, index.xMm - little.xMm) * DEG_PER_RAD;
     },
   },
@@ -29,7 +28,8 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     bones: ['middlePip'],
     joint: 'fingerMcp',
     // How sharply the line from the wrist over the knuckle to the middle joint turns: 0 is flat, more is peaked.
-    value: (geometry) => flexionOf(geometry, 'finger', 'wrist', 'middleMcp', 'middlePip'),
+    value: (geometry: FlatGeometry) =>
+      geometry.flexion('finger', 'wrist', 'middleMcp', 'middlePip'),
   },
   {
     kind: 'number',
@@ -39,7 +39,8 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     sight: 'wristBend',
     points: ['forearm', 'wrist', 'middleMcp'],
     joint: 'wrist',
-    value: (geometry) => flexionOf(geometry, 'wristFlexion', 'forearm', 'wrist', 'middleMcp'),
+    value: (geometry: FlatGeometry) =>
+      geometry.flexion('wristFlexion', 'forearm', 'wrist', 'middleMcp'),
   },
   {
     kind: 'number',
@@ -49,7 +50,8 @@ export const WRIST_MEASURES: readonly MeasureSpec[] = [
     sight: 'wristSideways',
     points: ['forearm', 'wrist', 'middleMcp'],
     joint: 'wrist',
-    value: (geometry) => flexionOf(geometry, 'wristDeviation', 'forearm', 'wrist', 'middleMcp'),
+    value: (geometry: FlatGeometry) =>
+      geometry.flexion('wristDeviation', 'forearm', 'wrist', 'middleMcp'),
   },
   { kind: 'range', id: 'wristRange', family: 'wrist', unit: 'deg', over: 'wristFlexion' },
 ];
