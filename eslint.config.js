@@ -136,7 +136,12 @@ export default [
     rules: { 'no-restricted-syntax': ['error', oneNow] },
   },
   {
-    files: ['app/app/**', 'app/types.d.ts', '**/*.config.{ts,js,mjs,cjs}'],
+    files: [
+      'app/app/**',
+      'app/types.d.ts',
+      'e2e/support/fillStudio.ts',
+      '**/*.config.{ts,js,mjs,cjs}',
+    ],
     rules: { 'import/no-default-export': 'off' },
   },
   {

@@ -3,6 +3,7 @@ import { CHROMIUM, CHROMIUM_FLAGS } from './support/studio';
 
 export default defineConfig({
   testDir: './tests',
+  globalSetup: './support/fillStudio.ts',
   outputDir: '../test-results',
   // Journeys wait more than they compute: three keep two cores busy.
   workers: 3,

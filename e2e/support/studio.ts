@@ -47,16 +47,19 @@ export interface RunningStudio {
 
 let filled: Promise<string> | undefined;
 
+/** Makes a data folder with the demo in it, everything worked out. */
+export async function fillDataDir(): Promise<string> {
+  const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-filled-'));
+  const studio = await serve(dataDir);
+  await isWorkedOut(studio.url);
+  await studio.stop();
+  return dataDir;
+}
+
 /** A data folder with the demo in it: filled once, then copied, because filling takes longer than a journey's steps. */
 async function filledDataDir(): Promise<string> {
-  filled ??= (async () => {
-    const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-filled-'));
-    const studio = await serve(dataDir);
-    // Once for all journeys: each would otherwise work the whole demo out for itself.
-    await isWorkedOut(studio.url);
-    await studio.stop();
-    return dataDir;
-  })();
+  const before = process.env.OPEN_PALM_FILLED_DIR;
+  filled ??= before === undefined ? fillDataDir() : Promise.resolve(before);
   const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-'));
   cpSync(await filled, dataDir, { recursive: true });
   return dataDir;

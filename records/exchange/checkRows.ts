@@ -1,4 +1,3 @@
-import type { z } from 'zod';
 import { HOLD_IDS, holdById, type Hold } from '@open-palm/core/holds';
 import {
   findLookIssues,
@@ -17,13 +16,8 @@ import {
 } from '@open-palm/contract';
 import { gripFacts, gripOf } from '../grip';
 import { dateOrderOf, isSlashed, readMoment } from './dates';
-import {
-  cellIssue,
-  fileIssue,
-  problemOf,
-  type DateOrder,
-  type RowIssue,
-} from '@open-palm/contract/exchange';
+import { cellIssue, fileIssue, type DateOrder, type RowIssue } from '@open-palm/contract/exchange';
+import { schemaIssues } from './schemaIssues';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 
 /** The columns of the table of looks: one row for every checkpoint that a look tells of. */
@@ -289,22 +283,3 @@ function finished(look: LookDraft, issues: RowIssue[]): ReadCheck | null {
   }
   return wrong.length > 0 ? null : { id, input: result.data, row: row.row };
 }
-
-const COLUMN_OF: Readonly<Record<string, string>> = {
-  bowSize: 'bow_size',
-  takenAt: 'taken_at',
-  holdId: 'hold',
-};
-
-const schemaIssues = (
-  error: z.ZodError,
-  row: TableRow,
-  rowAt: (tap: number) => number,
-): RowIssue[] =>
-  error.issues.map((issue) => {
-    const { path } = issue;
-    const field = String(path.at(-1));
-    const column = COLUMN_OF[field] ?? field;
-    const at = path[0] === 'taps' ? rowAt(Number(path[1])) : row.row;
-    return cellIssue(at, column, problemOf(issue), row.cells[column] ?? '');
-  });
