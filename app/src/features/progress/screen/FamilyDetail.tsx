@@ -11,12 +11,7 @@ import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import { dayWords } from '../../../foundation/strings/dateWords';
 import { listWords } from '../../../foundation/strings/listWords';
-import {
-  numberWords,
-  rangeWords,
-  seriesName,
-  unitWords,
-} from '../../../foundation/strings/measureWords';
+import { numberWords, rangeWords, seriesName } from '../../../foundation/strings/measureWords';
 import { progressWords } from '../../../foundation/strings/progress';
 import { seriesWords } from '../changeWords';
 import { driftFrom, restartLines, spanOf } from '../FamilyCharts';
@@ -83,7 +78,7 @@ export function FamilyDetail({
 
 /** The degree stands at each number, other units above them. */
 const axisOf = (series: string) => {
-  const sign = unitWords(unitOf(series));
+  const sign = strings.units[unitOf(series)];
   return unitOf(series) === 'deg'
     ? { unit: sign, heading: '' }
     : { unit: '', heading: sign.trim() };
