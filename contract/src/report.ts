@@ -31,7 +31,7 @@ export const reportSchema = reportInputSchema.extend({
 });
 
 /** What is written of a kept letter, as an edit sends it. */
-export const letterInputOf = ({
+export const reportInputOf = ({
   checkId: _,
   version: __,
   mailedAt: ___,

@@ -5,7 +5,7 @@ import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
 import { holdRoutes } from './features/holds/routes';
 import { lessonLogRoutes } from './features/lessonLog/routes';
-import { letterRoutes } from './features/reports/routes';
+import { reportRoutes } from './features/reports/routes';
 import { pictureRoutes } from './features/pictures/routes';
 import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { studentRoutes } from './features/students/routes';
@@ -59,7 +59,7 @@ export function createApp(parts: AppParts): Koa {
     studioRoutes(parts),
     takeRoutes({ db, reader, now }),
     crossingRoutes({ db, reader, now }),
-    letterRoutes({ db, reader, pictureDir, outboxDir, fontDir, now }),
+    reportRoutes({ db, reader, pictureDir, outboxDir, fontDir, now }),
   ]) {
     app.use(routes.routes());
   }

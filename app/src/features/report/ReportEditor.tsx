@@ -20,8 +20,8 @@ import { WordField } from '../../foundation/kit/WordField';
 import { MarkedPicture } from '../../drawing/pictures/MarkedPicture';
 import { strings } from '../../foundation/strings';
 import { agoWords, dayWords } from '../../foundation/strings/dateWords';
-import { keepLetter } from '../../foundation/api/write';
-import { letterPdf, mailLetter } from './reports';
+import { keepReport } from '../../foundation/api/write';
+import { reportPdf, mailReport } from './reports';
 import { movePoint, PointFields } from './PointFields';
 import { studioNow } from '../../foundation/api/clock';
 
@@ -64,7 +64,7 @@ export function ReportEditor({
         setFailure(checked.error.issues[0]!.message);
         return;
       }
-      const standing = await keepLetter(check.id, studentName, checked.data, basedOn);
+      const standing = await keepReport(check.id, studentName, checked.data, basedOn);
       if (standing === 'conflict') return setFailure(words.conflict);
       if (standing === 'waits' && atStudio) return setFailure(words.waits);
       setSaid(await then(checked.data));
@@ -82,11 +82,11 @@ export function ReportEditor({
     });
   const pdf = () =>
     void keepAnd(async () => {
-      saveFile(await letterPdf(check.id), `feedback-${check.takenAt.slice(0, 10)}.pdf`);
+      saveFile(await reportPdf(check.id), `feedback-${check.takenAt.slice(0, 10)}.pdf`);
       return null;
     }, true);
   const mail = () =>
-    void keepAnd(async () => words.mailed(await mailLetter(check.id, to.trim())), true);
+    void keepAnd(async () => words.mailed(await mailReport(check.id, to.trim())), true);
 
   return (
     <Screen

@@ -1,6 +1,6 @@
 import useSWR from 'swr';
 import { useMemo } from 'react';
-import { letterInputOf, type Check, type HandFile, type Report } from '@open-palm/contract';
+import { reportInputOf, type Check, type HandFile, type Report } from '@open-palm/contract';
 import { gripFacts } from '@open-palm/records/grip';
 import { openPainFlags } from '@open-palm/records/log';
 import { ageBandOf } from '@open-palm/core/judge';
@@ -14,7 +14,7 @@ import { AdviceFailed } from '../../assessment/advice/AdviceFailed';
 import { useAdvice } from '../../assessment/advice/useAdvice';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { firstDraft, POINTS } from './firstDraft';
-import { findLetter } from './reports';
+import { findReport } from './reports';
 import { ReportEditor } from './ReportEditor';
 import { studioNow } from '../../foundation/api/clock';
 
@@ -28,7 +28,7 @@ function WithStudent({ check }: { check: Check }) {
   const handFile = useFileOfCheck(check);
   const { data, error, mutate } = useSWR<{ letter: Report | null }, Error>(
     paths.letter(check.id),
-    async () => ({ letter: await findLetter(check.id) }),
+    async () => ({ letter: await findReport(check.id) }),
   );
   return (
     <Loaded from={handFile}>
@@ -86,7 +86,7 @@ function Feedback({
       check={check}
       initial={
         unsent ??
-        (letter ? letterInputOf(letter) : firstDraft(check, student, advice, log, hold.bow))
+        (letter ? reportInputOf(letter) : firstDraft(check, student, advice, log, hold.bow))
       }
       basedOn={letter?.version ?? 0}
       studentName={student.name}

@@ -4,7 +4,7 @@ import { paths } from '../../foundation/api/paths';
 import { strings } from '../../foundation/strings';
 
 /** The letter of a check; null where none was written. */
-export async function findLetter(checkId: string): Promise<Report | null> {
+export async function findReport(checkId: string): Promise<Report | null> {
   try {
     return await ask(reportSchema, paths.letter(checkId));
   } catch (error) {
@@ -14,12 +14,12 @@ export async function findLetter(checkId: string): Promise<Report | null> {
 }
 
 /** The kept letter as a PDF. */
-export async function letterPdf(checkId: string): Promise<Blob> {
+export async function reportPdf(checkId: string): Promise<Blob> {
   const response = await fetch(paths.letterPdf(checkId)).catch(() => null);
   if (!response?.ok) throw new ApiProblem(strings.loading.unreachable, response?.status ?? 0);
   return response.blob();
 }
 
 /** Puts the kept letter into the studio's outbox folder; gives the file's name. */
-export const mailLetter = async (checkId: string, to: string): Promise<string> =>
+export const mailReport = async (checkId: string, to: string): Promise<string> =>
   (await put(mailSchema, paths.letterMail(checkId), { to })).file;

@@ -51,7 +51,7 @@ export function saveOwnHold(hold: Hold): Promise<'arrived' | 'waits' | 'conflict
 }
 
 /** Keeps a letter as it reads now. */
-export const keepLetter = (
+export const keepReport = (
   checkId: string,
   studentName: string,
   body: ReportInput,

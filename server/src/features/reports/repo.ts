@@ -9,7 +9,7 @@ interface LetterRow {
   updated_at: string;
 }
 
-export async function findLetter(db: Knex, checkId: string): Promise<Report | undefined> {
+export async function findReport(db: Knex, checkId: string): Promise<Report | undefined> {
   const row = await db<LetterRow>('letters').where({ check_id: checkId }).first();
   return (
     row && {
@@ -22,7 +22,7 @@ export async function findLetter(db: Knex, checkId: string): Promise<Report | un
 }
 
 /** Keeps a version of a letter. */
-export async function putLetter(
+export async function putReport(
   db: Knex,
   checkId: string,
   { version, body }: { version: number; body: ReportInput },

@@ -9,7 +9,7 @@ const SECOND = '#5A5247';
 const AMBER = '#6B4308';
 
 /** A picture of a letter with the line under it. */
-export interface LetterPicture {
+export interface ReportPicture {
   jpeg: Buffer;
   width: number;
   height: number;
@@ -21,9 +21,9 @@ export interface LetterPicture {
  *
  * @param fontDir where the app's two faces lie; without them the PDF's own sans-serif stands in
  */
-export async function letterPdf(
+export async function reportPdf(
   letter: Report,
-  pictures: readonly LetterPicture[],
+  pictures: readonly ReportPicture[],
   fontDir: string | undefined,
 ): Promise<Buffer> {
   // Only loaded once a letter is printed: a studio that prints none need not hold it.

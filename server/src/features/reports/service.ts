@@ -2,17 +2,17 @@ import { mkdir, readFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import type { Knex } from 'knex';
 import writeFileAtomic from 'write-file-atomic';
-import { letterInputOf, reportText, type Report, type ReportInput } from '@open-palm/contract';
+import { reportInputOf, reportText, type Report, type ReportInput } from '@open-palm/contract';
 import { inTransaction } from '../../db/inTransaction';
 import { keepEdit } from '../../edits/keepEdit';
 import { notFound } from '../../problem';
 import type { Edit } from '../../readBody';
 import { pictureFile } from '../../references/pictureFile';
-import { letterPdf } from './reportPdf';
+import { reportPdf } from './reportPdf';
 import { markedPicture } from './markedPicture';
-import { capturesOf, checkExists, findLetter, noteMailed, putLetter } from './repo';
+import { capturesOf, checkExists, findReport, noteMailed, putReport } from './repo';
 
-export interface LetterParts {
+export interface ReportParts {
   db: Knex;
   reader: Knex;
   pictureDir: string;
@@ -28,8 +28,8 @@ export interface LetterParts {
  * @throws Problem `notFound` for an unknown check
  * @throws ConflictProblem when the same part was worded otherwise elsewhere
  */
-export async function saveLetter(
-  { db, now }: LetterParts,
+export async function saveReport(
+  { db, now }: ReportParts,
   checkId: string,
   input: ReportInput,
   madeBy: string | null,
@@ -38,31 +38,31 @@ export async function saveLetter(
   const createdAt = now().toISOString();
   await inTransaction(db, async (trx) => {
     if (!(await checkExists(trx, checkId))) throw notFound('check', 'id');
-    const known = await findLetter(trx, checkId);
+    const known = await findReport(trx, checkId);
     await keepEdit<ReportInput>(trx, {
       kind: 'letter',
       id: checkId,
       edit,
       body: input,
-      current: known && { version: known.version, body: letterInputOf(known) },
+      current: known && { version: known.version, body: reportInputOf(known) },
       madeBy,
       createdAt,
-      put: (next) => putLetter(trx, checkId, next, createdAt),
+      put: (next) => putReport(trx, checkId, next, createdAt),
     });
   });
-  return loadLetter(db, checkId);
+  return loadReport(db, checkId);
 }
 
 /** @throws Problem `notFound` */
-export async function loadLetter(db: Knex, checkId: string): Promise<Report> {
-  const letter = await findLetter(db, checkId);
+export async function loadReport(db: Knex, checkId: string): Promise<Report> {
+  const letter = await findReport(db, checkId);
   if (!letter) throw notFound('letter', 'id');
   return letter;
 }
 
 /** The letter as a PDF with the check's marked pictures. */
-export async function printLetter(parts: LetterParts, checkId: string): Promise<Buffer> {
-  const letter = await loadLetter(parts.reader, checkId);
+export async function printReport(parts: ReportParts, checkId: string): Promise<Buffer> {
+  const letter = await loadReport(parts.reader, checkId);
   const captures = await capturesOf(parts.reader, checkId);
   const pictures = await Promise.all(
     captures.map(async (capture, i) => ({
@@ -73,7 +73,7 @@ export async function printLetter(parts: LetterParts, checkId: string): Promise<
       caption: letter.captions[i] ?? '',
     })),
   );
-  return letterPdf(letter, pictures, parts.fontDir);
+  return reportPdf(letter, pictures, parts.fontDir);
 }
 
 /**
@@ -82,9 +82,9 @@ export async function printLetter(parts: LetterParts, checkId: string): Promise<
  *
  * @returns the file's name below the data folder
  */
-export async function mailLetter(parts: LetterParts, checkId: string, to: string): Promise<string> {
-  const letter = await loadLetter(parts.reader, checkId);
-  const pdf = await printLetter(parts, checkId);
+export async function mailReport(parts: ReportParts, checkId: string, to: string): Promise<string> {
+  const letter = await loadReport(parts.reader, checkId);
+  const pdf = await printReport(parts, checkId);
   const { default: MailComposer } = await import('nodemailer/lib/mail-composer/index.js');
   const now = parts.now();
   const mail = new MailComposer({

@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { isReachable, onReach } from '../reach';
-import { refreshHolds, refreshLetter, refreshStudent } from '../refresh';
+import { refreshHolds, refreshReport, refreshStudent } from '../refresh';
 import { keyOf, studentOf, type Entry, type Kind } from './entry';
 import { sync } from './index';
 
@@ -38,7 +38,7 @@ function loadAnewWhatArrived(): () => void {
     for (const one of fresh) {
       const studentId = studentOf(one);
       if (studentId !== null) void refreshStudent(studentId);
-      if (one.kind === 'letter') void refreshLetter(one.id);
+      if (one.kind === 'letter') void refreshReport(one.id);
       if (one.kind === 'hold') void refreshHolds();
     }
   });
