@@ -1,4 +1,3 @@
-import type { Page, Route } from '@playwright/test';
 import { join } from 'node:path';
 import { expectAccessible } from '../support/expectAccessible';
 import { openStroke } from '../support/clip';
@@ -6,40 +5,7 @@ import { expect, test } from '../support/test';
 import { changedInTwoPlaces, studentOf, uuid } from '../support/twoPlaces';
 import { ROOT } from '../support/studio';
 import { button, lookByTap, press, restIsFine } from '../support/teacher';
-
-/** Takes a look that is fine everywhere, and saves it. */
-async function saveLook(page: Page, student: string): Promise<void> {
-  await lookByTap(page, student);
-  await restIsFine(page);
-  if (await button(page, 'The look is done').isVisible()) await press(page, 'The look is done');
-  await press(page, 'Save this look');
-}
-
-const isPut = (route: Route) => route.request().method() === 'PUT';
-
-/** What the studio says to every look from now on; null lets it answer itself. */
-function studioSays(
-  page: Page,
-  says: () => { status: number; body: string; type?: string } | null,
-) {
-  return page.route('**/api/checks/*', (route) => {
-    const answer = isPut(route) ? says() : null;
-    if (!answer) return route.fallback();
-    return route.fulfill({
-      status: answer.status,
-      contentType: answer.type ?? 'application/json',
-      body: answer.body,
-    });
-  });
-}
-
-const refusal = (code: string, message: string) =>
-  JSON.stringify({ error: { code, message, where: 'captures' } });
-
-const looksOf = async (url: string, name: string): Promise<number> => {
-  const { id } = await studentOf(url, name);
-  return (await (await fetch(`${url}/api/students/${id}`)).json()).history.length;
-};
+import { saveLook, isPut, studioSays, refusal, looksOf } from '../support/saveLook';
 
 test('a passing 403 and answers that nobody can read refuse nothing: the look waits and arrives', async ({
   page,

@@ -1,32 +1,28 @@
-import { request } from 'node:http';
 import fc from 'fast-check';
 import { v7 as uuidv7 } from 'uuid';
 import {
   checkSchema,
   crossingListSchema,
   handFileSchema,
-  HEADERS,
   reportSchema,
   logEntrySchema,
   leftOutOf,
   studentListSchema,
   ownHoldListSchema,
-  RESTARTS,
   takeListSchema,
-  type LogEntry,
 } from '@open-palm/contract';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
-import { CAUSES, SIGNS } from '@open-palm/core/judge';
-import { MEASURE_IDS, PLACES, POINT_NAMES, VIEWS } from '@open-palm/core/measure';
-import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+import { PLACES, POINT_NAMES, VIEWS } from '@open-palm/core/measure';
 import {
   exampleCheck,
   freshStudent,
   studentWithPicture,
   type ExampleIds,
 } from './testing/examples';
-import { BUILD, openTestStudio, type TestStudio } from './testing/testStudio';
+import { openTestStudio, type TestStudio } from './testing/testStudio';
+
+import { everyLogEntry } from './testing/everyLogEntry';
 
 let studio: TestStudio;
 let ids: ExampleIds;
@@ -296,188 +292,3 @@ describe('what is taken', () => {
     expect(notedKinds.size).toBe(logEntrySchema.options.length);
   }, 60_000);
 });
-
-/** Notes of every kind that the contract knows; a kind that is missing here fails by its name. */
-function everyLogEntry(
-  checkId: string,
-  {
-    text,
-    instant,
-  }: { text: (most: number) => fc.Arbitrary<string>; instant: fc.Arbitrary<string> },
-) {
-  const day = instant.map((at) => at.slice(0, 10));
-  const word = fc.option(text(400));
-  const cause = fc.constantFrom(...CAUSES.map(({ id }) => id));
-  const effect = fc.option(fc.constantFrom('better', 'same', 'worse'));
-  const count = fc.integer({ min: 0, max: 1000 });
-  const seconds = fc.double({ min: 0, max: 3600, noNaN: true });
-  const of = fc.constant(uuidv7());
-  const look = fc.constant(checkId);
-  const xMm = fc.double({ min: -400, max: 800, noNaN: true });
-  const result = fc.record(
-    {
-      seconds,
-      clean: fc.integer({ min: 0, max: 100 }),
-      angleDeg: fc.double({ min: 0, max: 90, noNaN: true }),
-      downToDeg: fc.double({ min: 0, max: 90, noNaN: true }),
-      counts: count,
-      steps: count,
-      breaks: count,
-      part: fc.constantFrom(...TEST_PARTS),
-      answers: fc.dictionary(text(40), text(40), { maxKeys: 3 }),
-      placements: fc.array(
-        fc.record({
-          seconds,
-          xMm: fc.record({ thumb: xMm, index: xMm, middle: xMm, ring: xMm, little: xMm }),
-        }),
-        { maxLength: 6 },
-      ),
-      bpm: fc.double({ min: 1, max: 400, noNaN: true }),
-    },
-    { requiredKeys: [] },
-  );
-  const kinds: Record<LogEntry['kind'], Record<string, fc.Arbitrary<unknown>>> = {
-    cue: {
-      checkId: look,
-      cause: fc.option(cause),
-      cue: text(80),
-      outcome: fc.constantFrom('worked', 'notYet', 'skip'),
-    },
-    cueWord: { of, sound: effect, ease: effect, word },
-    ownCue: { cause, words: text(200) },
-    cause: { checkId: look, cause, instead: fc.option(cause), word },
-    verdict: {
-      checkId: look,
-      measure: fc.constantFrom(...MEASURE_IDS),
-      place: fc.option(fc.constantFrom(...PLACES)),
-      verdict: fc.constantFrom('in', 'low', 'high'),
-      word,
-    },
-    hurt: { what: fc.constantFrom('pain', 'numb'), word },
-    answer: {
-      checkId: look,
-      sign: fc.constantFrom(...SIGNS.map(({ id }) => id)),
-      seen: fc.option(fc.boolean()),
-    },
-    cleared: { hurt: of },
-    test: {
-      checkId: fc.option(look),
-      test: fc.constantFrom(...WHOLE_HAND_TESTS.map(({ id }) => id)),
-      result,
-    },
-    promise: { words: text(200), due: day },
-    promiseState: { of, state: fc.constantFrom('kept', 'dropped', 'open') },
-    aid: { aid: fc.constantFrom(...AIDS.map(({ id }) => id)), from: day, off: day },
-    aidStep: { of, step: fc.integer({ min: 1, max: 10 }), done: fc.boolean() },
-    planned: { why: fc.constantFrom(...RESTARTS), on: day, word },
-    experiment: {
-      words: text(200),
-      sound: effect,
-      ease: effect,
-      keep: fc.option(fc.constantFrom('keep', 'drop')),
-    },
-    built: {
-      order: text(40),
-      rounds: fc.integer({ min: 1, max: 50 }),
-      seconds: fc.double({ min: 0, max: 36_000, noNaN: true }),
-    },
-  };
-  return fc.oneof(
-    ...Object.entries(kinds).map(([kind, parts]) =>
-      fc.record({ kind: fc.constant(kind), madeAt: instant, ...parts }),
-    ),
-  );
-}
-
-describe('what is read', () => {
-  it('leaves one bad row out, says so, and takes no list down with it', async () => {
-    const other = await openTestStudio();
-    const [good, bad] = [await studentWithPicture(other), await studentWithPicture(other)];
-    await other.deriver.allSettled();
-    await other.db('students').where({ id: bad.studentId }).update({ lesson_json: '{broken' });
-    const entry = { ...note(), studentId: good.studentId, setupId: good.setupId };
-    await other.put(`/api/log/${entry.id}`, entry);
-    await other.db('log_entries').where({ id: entry.id }).update({ body_json: '{"kind":' });
-    const answer = studentListSchema.parse((await other.get('/api/students')).body);
-    expect(answer.students.map(({ student }) => student.id)).toEqual([good.studentId]);
-    expect(answer.unreadable).toBe(2);
-    const file = await other.get(`/api/students/${good.studentId}`);
-    expect(file.status).toBe(200);
-    await other.close();
-  });
-});
-
-describe('what is answered', () => {
-  it('never sends back more than 200 letters of what came', async () => {
-    const long = 'x'.repeat(5000);
-    const check = exampleCheck(ids);
-    const bodies: [string, unknown][] = [
-      [`/api/checks/${uuidv7()}`, { ...check, [long]: 1 }],
-      [`/api/checks/${uuidv7()}`, { ...check, signs: { [long]: true } }],
-      [`/api/checks/${uuidv7()}`, { ...check, context: long }],
-      [`/api/checks/${uuidv7()}`, { ...check, grip: { ...check.grip, holdId: long } }],
-      [
-        `/api/checks/${uuidv7()}`,
-        {
-          ...check,
-          taps: [
-            { measure: 'littlePlace', answer: { kind: 'category', category: long.slice(0, 80) } },
-          ],
-        },
-      ],
-      [`/api/log/${long}`, note()],
-      [`/api/log/${uuidv7()}`, note({ kind: long })],
-      [`/api/${long}`, {}],
-    ];
-    for (const [path, body] of bodies) {
-      const answer = await studio.put(path, body);
-      expect(answer.status).toBeGreaterThanOrEqual(400);
-      expect(answer.status).toBeLessThan(500);
-      expect(JSON.stringify(answer.body)).not.toContain('x'.repeat(201));
-    }
-  });
-
-  it.each([
-    ['/api/%E0%A4%A', 'GET', {}],
-    ['/%', 'GET', {}],
-    ['/api/students/%00', 'GET', {}],
-    ['/..%2f..%2fetc%2fpasswd', 'GET', {}],
-    [`/api/students?setup=%ff`, 'GET', {}],
-    ['/api/log/x', 'PUT', { 'Content-Type': 'application/json; charset=klingon' }],
-    ['/api/log/x', 'PUT', { 'Content-Type': 'application/json', 'Content-Encoding': 'gzip' }],
-    ['/api/log/x', 'PUT', { 'Content-Type': 'application/json', 'Content-Encoding': 'odd' }],
-    ['/api/log/x', 'PUT', { 'Content-Type': 'text/plain' }],
-  ])('is no fault of the studio for %s %s %j', async (path, method, headers) => {
-    const before = studio.logged.length;
-    const status = await rawStatus(path, method, headers as Record<string, string>);
-    expect(status).toBeLessThan(500);
-    expect(studio.logged.slice(before)).toEqual([]);
-  });
-
-  it('asks an app from before builds were named to come again, and says its own build', async () => {
-    const entry = note();
-    const response = await fetch(`${studio.url}/api/log/${entry.id}`, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(entry),
-    });
-    expect(response.status).toBe(503);
-    expect(response.headers.get(HEADERS.build)).toBe(BUILD);
-    expect((await studio.put(`/api/log/${entry.id}`, entry)).status).toBe(200);
-  });
-});
-
-/** A request as it is written, which fetch would put right. */
-const rawStatus = (path: string, method: string, headers: Record<string, string>) =>
-  new Promise<number>((resolve, reject) => {
-    const { hostname, port } = new URL(studio.url);
-    const sent = request(
-      { hostname, port, path, method, headers: { ...headers, [HEADERS.build]: BUILD } },
-      (response) => {
-        response.resume();
-        response.once('end', () => resolve(response.statusCode!));
-      },
-    );
-    sent.once('error', reject);
-    sent.end(method === 'PUT' ? '{"not":' : undefined);
-  });

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { v7 as uuidv7 } from 'uuid';
+import { RESTARTS, type LogEntry } from '@open-palm/contract';
+import { CAUSES, SIGNS } from '@open-palm/core/judge';
+import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
+import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+
+/** Notes of every kind that the contract knows; a kind that is missing here fails by its name. */
+export function everyLogEntry(
+  checkId: string,
+  {
+    text,
+    instant,
+  }: { text: (most: number) => fc.Arbitrary<string>; instant: fc.Arbitrary<string> },
+) {
+  const day = instant.map((at) => at.slice(0, 10));
+  const word = fc.option(text(400));
+  const cause = fc.constantFrom(...CAUSES.map(({ id }) => id));
+  const effect = fc.option(fc.constantFrom('better', 'same', 'worse'));
+  const count = fc.integer({ min: 0, max: 1000 });
+  const seconds = fc.double({ min: 0, max: 3600, noNaN: true });
+  const of = fc.constant(uuidv7());
+  const look = fc.constant(checkId);
+  const xMm = fc.double({ min: -400, max: 800, noNaN: true });
+  const result = fc.record(
+    {
+      seconds,
+      clean: fc.integer({ min: 0, max: 100 }),
+      angleDeg: fc.double({ min: 0, max: 90, noNaN: true }),
+      downToDeg: fc.double({ min: 0, max: 90, noNaN: true }),
+      counts: count,
+      steps: count,
+      breaks: count,
+      part: fc.constantFrom(...TEST_PARTS),
+      answers: fc.dictionary(text(40), text(40), { maxKeys: 3 }),
+      placements: fc.array(
+        fc.record({
+          seconds,
+          xMm: fc.record({ thumb: xMm, index: xMm, middle: xMm, ring: xMm, little: xMm }),
+        }),
+        { maxLength: 6 },
+      ),
+      bpm: fc.double({ min: 1, max: 400, noNaN: true }),
+    },
+    { requiredKeys: [] },
+  );
+  const kinds: Record<LogEntry['kind'], Record<string, fc.Arbitrary<unknown>>> = {
+    cue: {
+      checkId: look,
+      cause: fc.option(cause),
+      cue: text(80),
+      outcome: fc.constantFrom('worked', 'notYet', 'skip'),
+    },
+    cueWord: { of, sound: effect, ease: effect, word },
+    ownCue: { cause, words: text(200) },
+    cause: { checkId: look, cause, instead: fc.option(cause), word },
+    verdict: {
+      checkId: look,
+      measure: fc.constantFrom(...MEASURE_IDS),
+      place: fc.option(fc.constantFrom(...PLACES)),
+      verdict: fc.constantFrom('in', 'low', 'high'),
+      word,
+    },
+    hurt: { what: fc.constantFrom('pain', 'numb'), word },
+    answer: {
+      checkId: look,
+      sign: fc.constantFrom(...SIGNS.map(({ id }) => id)),
+      seen: fc.option(fc.boolean()),
+    },
+    cleared: { hurt: of },
+    test: {
+      checkId: fc.option(look),
+      test: fc.constantFrom(...WHOLE_HAND_TESTS.map(({ id }) => id)),
+      result,
+    },
+    promise: { words: text(200), due: day },
+    promiseState: { of, state: fc.constantFrom('kept', 'dropped', 'open') },
+    aid: { aid: fc.constantFrom(...AIDS.map(({ id }) => id)), from: day, off: day },
+    aidStep: { of, step: fc.integer({ min: 1, max: 10 }), done: fc.boolean() },
+    planned: { why: fc.constantFrom(...RESTARTS), on: day, word },
+    experiment: {
+      words: text(200),
+      sound: effect,
+      ease: effect,
+      keep: fc.option(fc.constantFrom('keep', 'drop')),
+    },
+    built: {
+      order: text(40),
+      rounds: fc.integer({ min: 1, max: 50 }),
+      seconds: fc.double({ min: 0, max: 36_000, noNaN: true }),
+    },
+  };
+  return fc.oneof(
+    ...Object.entries(kinds).map(([kind, parts]) =>
+      fc.record({ kind: fc.constant(kind), madeAt: instant, ...parts }),
+    ),
+  );
+}
