@@ -1,7 +1,7 @@
 import { request } from 'node:http';
 import { v7 as uuidv7 } from 'uuid';
 import { HEADERS, studentListSchema } from '@open-palm/contract';
-import { exampleCheck, studentWithPicture, type ExampleIds } from './testing/examples';
+import { exampleNote, exampleCheck, studentWithPicture, type ExampleIds } from './testing/examples';
 import { BUILD, openTestStudio, type TestStudio } from './testing/testStudio';
 
 let studio: TestStudio;
@@ -12,16 +12,7 @@ beforeAll(async () => {
 });
 afterAll(() => studio.close());
 
-const note = (more: object = {}) => ({
-  id: uuidv7(),
-  studentId: ids.studentId,
-  setupId: ids.setupId,
-  madeAt: '2026-03-01T15:31:00Z',
-  kind: 'promise',
-  words: 'Shorter nails',
-  due: '2026-03-09',
-  ...more,
-});
+const note = (more: object = {}) => exampleNote(ids, more);
 
 describe('what is read', () => {
   it('leaves one bad row out, says so, and takes no list down with it', async () => {

@@ -15,6 +15,7 @@ import { HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
 import { PLACES, POINT_NAMES, VIEWS } from '@open-palm/core/measure';
 import {
+  exampleNote,
   exampleCheck,
   freshStudent,
   studentWithPicture,
@@ -32,16 +33,7 @@ beforeAll(async () => {
 });
 afterAll(() => studio.close());
 
-const note = (more: object = {}) => ({
-  id: uuidv7(),
-  studentId: ids.studentId,
-  setupId: ids.setupId,
-  madeAt: '2026-03-01T15:31:00Z',
-  kind: 'promise',
-  words: 'Shorter nails',
-  due: '2026-03-09',
-  ...more,
-});
+const note = (more: object = {}) => exampleNote(ids, more);
 const list = async () => studentListSchema.parse((await studio.get('/api/students')).body);
 const handFile = async () =>
   handFileSchema.parse((await studio.get(`/api/students/${ids.studentId}`)).body);

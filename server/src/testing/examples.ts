@@ -96,3 +96,18 @@ export async function studentWithPicture(studio: {
   await studio.putBytes(`/api/pictures/${pictureId}`, await examplePicture());
   return { studentId, setupId: student.setups[0]!.id, pictureId };
 }
+
+/** A note of a lesson: something agreed. */
+export const exampleNote = (
+  { studentId, setupId }: Pick<ExampleIds, 'studentId' | 'setupId'>,
+  more: object = {},
+) => ({
+  id: uuidv7(),
+  studentId,
+  setupId,
+  madeAt: '2026-03-01T15:31:00Z',
+  kind: 'promise',
+  words: 'Shorter nails',
+  due: '2026-03-09',
+  ...more,
+});
