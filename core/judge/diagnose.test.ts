@@ -10,7 +10,7 @@ const notSeen = (...signs: string[]): Finding[] =>
 
 const ranked = (holdId: string, findings: Finding[]) => diagnose(findings, holdById(holdId));
 
-describe('judgeFindings', () => {
+describe('diagnose', () => {
   const hold = holdById('violin-shallow');
 
   it('says what a cause explains, and what it does not', () => {

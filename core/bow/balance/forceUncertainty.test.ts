@@ -13,7 +13,7 @@ const setup: BalanceSetup = {
 };
 const uncertainty = { massG: 2, balanceMm: 6, contactsMm: { ring: 1.5, little: 1.5 } };
 
-describe('forceDoubts', () => {
+describe('forceUncertainty', () => {
   it('with only the mass in doubt is in the proportion of the mass: forces are proportional to it', () => {
     const answer = balanceOf(setup);
     if (!answer.feasible) throw new Error(answer.why);

@@ -1,7 +1,7 @@
 import { movedUp } from './handOnBow';
 import { AIR, example, GERMAN_HAND, VIOLIN_HAND } from './testing/exampleSetups';
 
-describe('leverSetup', () => {
+describe('balanceSetup', () => {
   it('counts from the thumb what was told from the frog’s front', () => {
     const string = { forceN: 1, atMm: 302 };
     expect(example('violin', VIOLIN_HAND, { ...AIR, string })).toEqual({

@@ -64,7 +64,7 @@ describe('knownBow', () => {
   });
 });
 
-describe('bowDoubt', () => {
+describe('bowWarning', () => {
   const preset = bowPreset('violin', '4/4');
 
   it('lets pass what such bows are like', () => {

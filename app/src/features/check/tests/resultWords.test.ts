@@ -22,6 +22,12 @@ describe('the words of whole-hand tests', () => {
       '12.3 s · little finger',
     );
     expect(resultWords('thumb-release', { clean: 6, bpm: 60 })).toBe('clean 6/8');
+    expect(resultWords('tip-raise', { downToDeg: 45, part: 'little' })).toBe(
+      'down to 45° · little finger',
+    );
+    expect(resultWords('tip-raise', { downToDeg: 0 })).toBe('down to level');
+    // As it was recorded before: from level up, and still read so.
+    expect(resultWords('tip-raise', { angleDeg: 60 })).toBe('up to 60°');
     expect(resultWords('squeeze', { answers: { squeeze: 'firm' } })).toBe('firm');
   });
 });
