@@ -60,6 +60,8 @@ export function useFinder(
         if (search.outcome === 'found') {
           change({ type: 'offer', guesses: guessesOf(search.hand.points, picture) });
           tell({ kind: 'found' });
+        } else if (vision.isBroken) {
+          tell({ kind: 'unavailable', problem: 'missing' });
         } else {
           tell({ kind: 'nothing', why: search.outcome });
         }

@@ -56,6 +56,12 @@ export class VisionClient {
     return this.#ask((api) => api.snap(sent(picture), places), [null, null]);
   }
 
+  /** Whether its worker broke or fell silent: then nothing was found because nothing was looked for. */
+  get isBroken(): boolean {
+    const why = this.#line?.gone ?? null;
+    return why !== null && why !== 'closed';
+  }
+
   close(): void {
     this.#line?.close();
     this.#line = null;
