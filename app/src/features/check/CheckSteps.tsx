@@ -25,6 +25,7 @@ import {
   type LookState,
   type Shot,
 } from './look/lookState';
+import { useLastBowReady } from './lastBow/useLastBow';
 import { useKeep } from './look/useKeep';
 import { useLessonStart } from './look/useLessonStart';
 import { usePictureMaker } from './look/usePictureMaker';
@@ -76,6 +77,7 @@ export function CheckSteps({
     [grip, taught, relaxedHand],
   );
   const frogLength = useMemo(() => frogLengthOf(setup, hold.bow), [setup, hold.bow]);
+  useLastBowReady(shot.view, history);
   const { context, shots, taps } = state;
   const look = useMemo(
     () => lookOf({ context, shots, taps }, student.side, frogLength),
