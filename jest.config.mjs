@@ -13,9 +13,17 @@ const node = (name) => ({
 /** One project per package; the app brings its own preset. */
 export default {
   projects: [
-    ...['core', 'contract', 'records', 'op', 'vision', 'studio-demo', 'server', 'scripts'].map(
-      node,
-    ),
+    ...[
+      'core',
+      'contract',
+      'records',
+      'words',
+      'op',
+      'vision',
+      'studio-demo',
+      'server',
+      'scripts',
+    ].map(node),
     '<rootDir>/app/jest.config.cjs',
   ],
 };

@@ -9,15 +9,16 @@ export const PACKAGES = {
   contract: ['core'],
   records: ['core', 'contract'],
   vision: [],
-  op: ['core', 'contract', 'records'],
+  words: ['core'],
+  op: ['core', 'contract', 'records', 'words'],
   'studio-demo': ['core', 'contract', 'records'],
-  server: ['core', 'contract', 'records'],
-  app: ['core', 'contract', 'records', 'vision'],
+  server: ['core', 'contract', 'records', 'words'],
+  app: ['core', 'contract', 'records', 'words', 'vision'],
   e2e: [],
 };
 
 /** What a test or a bench of a package may use beside. */
-export const IN_TESTS = { server: ['studio-demo'] };
+export const IN_TESTS = { server: ['studio-demo'], contract: ['words'], records: ['words'] };
 
 /** The app's layers, lowest first: each may use those before it. */
 export const APP_LAYERS = ['foundation', 'drawing', 'assessment', 'features'];

@@ -4,7 +4,7 @@ import { bowPreset } from '@open-palm/core/bow';
 import { holdById } from '@open-palm/core/holds';
 
 /** The packages whose docstrings have worked examples: `@example expression // value`, with as many digits as are shown. */
-const PACKAGES = ['core', 'records', 'vision'];
+const PACKAGES = ['core', 'records', 'vision', 'words'];
 const ROOT = join(__dirname, '..');
 /** What an example may use beside the exports of its own file. */
 const BESIDE = { bowPreset, holdById };

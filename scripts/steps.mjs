@@ -99,6 +99,7 @@ const SOURCES = [
   'core',
   'contract',
   'records',
+  'words',
   'vision',
   'server',
   'studio-demo',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problemText } from '@open-palm/core/problem';
 
 /** What is taken at all: beyond it a date, a number or a text is a mistake, and would make others unreadable. */
 const FIRST_YEAR = 1900;
@@ -9,18 +10,16 @@ const withinYears = (text: string): boolean => {
   return year >= FIRST_YEAR && year <= LAST_YEAR;
 };
 
-const yearsError = `the year must be between ${FIRST_YEAR} and ${LAST_YEAR}`;
+const yearsError = problemText('year', { first: FIRST_YEAR, last: LAST_YEAR });
 
 /** A moment with its offset, as 2026-11-26T16:00:00+01:00. */
 export const instantSchema = z.iso
-  .datetime({ offset: true, error: 'expected a moment such as 2026-11-26T16:00:00Z' })
+  .datetime({ offset: true, error: problemText('moment') })
   .max(40)
   .refine(withinYears, yearsError);
 
 /** A day of a calendar, as 2026-11-26. */
-export const dateSchema = z.iso
-  .date('expected a date such as 2026-11-26')
-  .refine(withinYears, yearsError);
+export const dateSchema = z.iso.date(problemText('date')).refine(withinYears, yearsError);
 
 const between = (least: number, most: number) => z.number().min(least).max(most);
 

@@ -2,12 +2,13 @@ import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
 import { SIGNS } from '@open-palm/core/judge';
 import { READINESS, READINESS_ITEMS } from '@open-palm/core/practice';
+import { problemText } from '@open-palm/core/problem';
 import { sdSchema, instantSchema, nameSchema } from './bounds';
 import { captureSchema } from './capture';
 import { keptFitSchema } from './fit';
 import { idSchema } from './ids';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
-import { clip } from './clip';
+import { noSuch } from './noSuch';
 import { bowSizeSchema, holdIdSchema, settingsSchema } from './setup';
 import { tapSchema } from './tap';
 
@@ -32,7 +33,7 @@ export const gripSchema = z
 /** Signs as a person saw them: there, or not. */
 export const seenSignsSchema = z.record(
   z.string().refine((id) => SIGNS.some((sign) => sign.id === id), {
-    error: (issue) => `there is no sign "${clip(String(issue.input))}"`,
+    error: noSuch('sign'),
   }),
   z.boolean(),
 );
@@ -48,7 +49,7 @@ export const readinessSchema = z
       .strict()
       .refine(({ item, state }) => READINESS[item].includes(state), {
         path: ['state'],
-        error: 'this item has no such state',
+        error: problemText('noSuchState'),
       }),
   )
   .max(READINESS_ITEMS.length);
@@ -69,7 +70,7 @@ export const checkInputSchema = z
     takenAt: instantSchema,
     context: z.enum(CONTEXTS),
     grip: gripSchema,
-    captures: z.array(captureSchema).max(MOST_CAPTURES, `at most ${MOST_CAPTURES} pictures`),
+    captures: z.array(captureSchema).max(MOST_CAPTURES),
     taps: z.array(tapSchema).max(200),
     signs: seenSignsSchema.default({}),
     readiness: readinessSchema.default([]),
@@ -80,7 +81,7 @@ export const checkInputSchema = z
     ({ captures, taps, signs }) => captures.length + taps.length + Object.keys(signs).length > 0,
     {
       path: ['captures'],
-      error: 'a check needs a picture or an answer',
+      error: problemText('pictureOrAnswer'),
     },
   );
 

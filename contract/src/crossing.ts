@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ELBOW_LEVELS } from '@open-palm/core/measure';
+import { problemText } from '@open-palm/core/problem';
 import { instantSchema } from './bounds';
 import { idSchema } from './ids';
 import { lenientArray } from './lenientArray';
@@ -13,9 +14,9 @@ const elbowsSchema = z
   .max(5)
   .refine(
     (strings) => new Set(strings.map(({ string }) => string)).size === strings.length,
-    'a string is there twice',
+    problemText('stringTwice'),
   )
-  .refine((strings) => strings.some(({ elbow }) => elbow !== null), 'nothing was looked at');
+  .refine((strings) => strings.some(({ elbow }) => elbow !== null), problemText('nothingSeen'));
 
 /** String crossings that were looked at, on their way to the studio. */
 export const crossingInputSchema = z

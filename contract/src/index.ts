@@ -1,5 +1,4 @@
 export * from './apiError';
-export * from './balanceWords';
 export * from './bounds';
 export * from './capture';
 export * from './check';
@@ -9,7 +8,6 @@ export * from './fit';
 export * from './handFile';
 export * from './headers';
 export * from './ids';
-export * from './issueWords';
 export * from './lenientArray';
 export * from './lessonLog';
 export * from './lesson';

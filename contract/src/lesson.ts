@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problemText } from '@open-palm/core/problem';
 
 export const WEEKDAYS = [
   'monday',
@@ -12,15 +13,18 @@ export const WEEKDAYS = [
 
 export type Weekday = (typeof WEEKDAYS)[number];
 
-export const timeZoneSchema = z.string().max(60).refine(isTimeZone, {
-  error: 'expected a time zone such as Europe/Berlin',
-});
+export const timeZoneSchema = z
+  .string()
+  .max(60)
+  .refine(isTimeZone, {
+    error: problemText('timeZone'),
+  });
 
 /** A weekly lesson: by the clock on the student's wall, which stays the same over a change of summer time. */
 export const lessonSchema = z
   .object({
     day: z.enum(WEEKDAYS),
-    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as 16:00'),
+    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, problemText('clockTime')),
     timeZone: timeZoneSchema,
   })
   .strict();

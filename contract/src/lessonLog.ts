@@ -2,18 +2,19 @@ import { z } from 'zod';
 import { CAUSES, SIGNS } from '@open-palm/core/judge';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
 import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+import { problemText } from '@open-palm/core/problem';
 import { dateSchema, instantSchema } from './bounds';
 import { wordSchema } from './check';
-import { clip } from './clip';
+import { noSuch } from './noSuch';
 import { idSchema } from './ids';
 import { RESTARTS } from './restarts';
 
 const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
-  error: (issue) => `there is no cause "${clip(String(issue.input))}"`,
+  error: noSuch('cause'),
 });
 
 const signId = z.string().refine((id) => SIGNS.some((sign) => sign.id === id), {
-  error: (issue) => `there is no sign "${clip(String(issue.input))}"`,
+  error: noSuch('sign'),
 });
 
 const xMm = z.number().min(-400).max(800);
@@ -147,7 +148,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       kind: z.literal('test'),
       checkId: idSchema.nullable(),
       test: z.string().refine((id) => WHOLE_HAND_TESTS.some((test) => test.id === id), {
-        error: (issue) => `there is no test "${clip(String(issue.input))}"`,
+        error: noSuch('test'),
       }),
       result: testResultSchema,
     })
@@ -157,7 +158,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
     .object({
       ...shared,
       kind: z.literal('promise'),
-      words: z.string().trim().min(1, 'what was agreed is missing').max(200),
+      words: z.string().trim().min(1, problemText('agreedMissing')).max(200),
       due: dateSchema,
     })
     .strict(),
@@ -176,7 +177,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       ...shared,
       kind: z.literal('aid'),
       aid: z.string().refine((id) => AIDS.some((aid) => aid.id === id), {
-        error: (issue) => `there is no aid "${clip(String(issue.input))}"`,
+        error: noSuch('aid'),
       }),
       from: dateSchema,
       off: dateSchema,
@@ -184,7 +185,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
     .strict()
     .refine(({ from, off }) => from < off, {
       path: ['off'],
-      error: 'an aid is off later than it starts',
+      error: problemText('aidOrder'),
     }),
   /** A step of doing without it was taken; the last one is being without. */
   z

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { BalanceSetup } from '@open-palm/core/balance';
 import { InputError } from '@open-palm/core/issue';
+import { problemText, type Problem, type ProblemCode } from '@open-palm/core/problem';
 import { HEAVIEST_G } from './setup';
 import { issuesFromZod } from './zodIssues';
 
@@ -20,7 +21,7 @@ const bow = z
       ['thumbMm', thumbMm],
     ] as const) {
       if (at < lengthMm) continue;
-      const message = `${at} mm from the button lies beyond the bow’s end at ${lengthMm} mm`;
+      const message = problemText('beyondBow', { at, end: lengthMm });
       context.addIssue({ code: 'custom', path: [name], message });
     }
   });
@@ -39,7 +40,7 @@ export const opBalanceFileSchema = z
         ring: place,
         little: place,
         web: place,
-        thumb: z.literal(0, { error: 'places are counted from the thumb, which is at 0' }),
+        thumb: z.literal(0, { error: problemText('thumbAtNought') }),
       })
       .partial()
       .strict(),
@@ -53,20 +54,20 @@ export const opBalanceFileSchema = z
   .strict()
   .superRefine((file, context) => {
     const { string, bow: lever, contacts, hold } = file;
-    const refuse = (path: string[], message: string) =>
-      context.addIssue({ code: 'custom', path, message });
+    const refuse = (path: string[], code: ProblemCode, params?: Problem['params']) =>
+      context.addIssue({ code: 'custom', path, message: problemText(code, params) });
     if (string && string.atMm > lever.lengthMm - lever.thumbMm) {
       const tip = lever.lengthMm - lever.thumbMm;
-      refuse(['string', 'atMm'], `${string.atMm} mm lies beyond the tip, ${tip} mm from the thumb`);
+      refuse(['string', 'atMm'], 'beyondTip', { at: string.atMm, tip });
     }
     if (string && string.atMm < -lever.thumbMm) {
-      refuse(['string', 'atMm'], `${string.atMm} mm lies behind the button`);
+      refuse(['string', 'atMm'], 'behindButton', { at: string.atMm });
     }
     if (hold === 'over' && contacts.web !== undefined) {
-      refuse(['contacts', 'web'], 'the web of the hand touches the button only under-hand');
+      refuse(['contacts', 'web'], 'webOnlyUnderHand');
     }
     outOfOrder(contacts).forEach(([name, before]) =>
-      refuse(['contacts', name], `the ${name} finger lies ahead of the ${before} finger`),
+      refuse(['contacts', name], 'fingerOrder', { name, before }),
     );
   });
 

@@ -3,13 +3,13 @@ import { adaptHold, HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import { AGE_BANDS, CAUSES, SIGNS, signsOf } from '@open-palm/core/judge';
 import { CONTEXTS } from '@open-palm/core/measure';
+import { malformed, problemText } from '@open-palm/core/problem';
+import { noSuch } from './noSuch';
 import { settingsSchema } from './setup';
 import { issuesFromZod } from './zodIssues';
 
-const known = (kind: string, ids: readonly string[]) =>
-  z.string().refine((id) => ids.includes(id), {
-    error: (issue) => `there is no ${kind} "${String(issue.input)}"`,
-  });
+const known = (kind: 'sign' | 'cause', ids: readonly string[]) =>
+  z.string().refine((id) => ids.includes(id), { error: noSuch(kind) });
 
 const sign = known(
   'sign',
@@ -47,10 +47,7 @@ export const opJudgeFileSchema = z
         z
           .object({ confirmed: count, checks: count })
           .strict()
-          .refine(
-            ({ confirmed, checks }) => confirmed <= checks,
-            'confirmed more often than checked',
-          ),
+          .refine(({ confirmed, checks }) => confirmed <= checks, problemText('confirmedMore')),
       )
       .default({}),
     /** What came of cues with this student. */
@@ -77,11 +74,9 @@ export function readOpJudgeFile(content: unknown): OpJudgeFile {
   );
   if (strangers.length > 0) {
     throw new InputError(
-      strangers.map((id) => ({
-        code: 'malformed',
-        where: `signs.${id}`,
-        params: { problem: `${file.hold} cannot show it` },
-      })),
+      strangers.map((id) =>
+        malformed(`signs.${id}`, { code: 'cannotShow', params: { hold: file.hold } }),
+      ),
     );
   }
   return file;

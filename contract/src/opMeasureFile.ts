@@ -18,6 +18,7 @@ import {
   type PointName,
 } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
+import { problemText } from '@open-palm/core/problem';
 import { imageSizeSchema } from './capture';
 import { bowSizeSchema, settingsSchema } from './setup';
 import { tapSchema } from './tap';
@@ -25,11 +26,11 @@ import { issuesFromZod } from './zodIssues';
 
 const pair = z.tuple([z.number(), z.number()]);
 const handPoint = z.union([pair, z.tuple([z.number(), z.number(), z.number()])], {
-  error: 'expected [x, y] or [x, y, z] in pixels, or null for a point that was not seen',
+  error: problemText('handPoint'),
 });
 const hand = z
   .array(handPoint.nullable())
-  .length(HAND_POINTS.length, 'expected 21 points, null for one that was not seen');
+  .length(HAND_POINTS.length, problemText('handPoints', { count: HAND_POINTS.length }));
 
 const pictureShape = {
   view: z.enum(VIEWS),
@@ -53,7 +54,7 @@ const pictureShape = {
   string: z.object({ upper: pair, lower: pair }).strict().nullish(),
   frogLengthMm: z.number(),
   frogSdMm: z.number().nonnegative().default(MEASURED_FROG_SD_MM),
-  sigmaPx: z.number().positive('expected a doubt above 0 px'),
+  sigmaPx: z.number().positive(),
 };
 
 const lookShape = {
@@ -79,7 +80,7 @@ export const severalPicturesFileSchema = z
   .strict()
   .refine(({ pictures, taps }) => pictures.length + taps.length > 0, {
     path: ['pictures'],
-    error: 'expected a picture or an answer',
+    error: problemText('pictureOrAnswer'),
   });
 
 export const opMeasureFileSchema = z.union([onePictureFileSchema, severalPicturesFileSchema]);

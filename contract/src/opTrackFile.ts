@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import { CONTEXTS, MEASURE_IDS } from '@open-palm/core/measure';
+import { problemText } from '@open-palm/core/problem';
 import { WEEKDAYS } from './lesson';
 import { RESTARTS } from './restarts';
 import { issuesFromZod } from './zodIssues';
@@ -22,7 +23,7 @@ export const opTrackFileSchema = z
           })
           .strict(),
       )
-      .min(1, 'at least one check'),
+      .min(1),
     /** Planned changes, each a new beginning. */
     restarts: z.array(z.object({ on: z.iso.date(), why: z.enum(RESTARTS) }).strict()).default([]),
     workingOn: z.enum(MEASURE_IDS).nullable().default(null),
@@ -37,7 +38,7 @@ export const opTrackFileSchema = z
     checks.forEach(({ on }, i) => {
       const before = checks[i - 1]?.on;
       if (before === undefined || before <= on) return;
-      const message = `comes after ${before}: checks stand in their order`;
+      const message = problemText('checkOrder', { before });
       context.addIssue({ code: 'custom', path: ['checks', i, 'on'], message });
     });
   });

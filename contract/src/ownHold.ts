@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { HOLD_IDS, holdSchema } from '@open-palm/core/holds';
+import { problemText } from '@open-palm/core/problem';
 import { idSchema } from './ids';
 import { lenientArray } from './lenientArray';
 
@@ -11,10 +12,10 @@ export const ownHoldSchema = holdSchema
   .extend({ id: idSchema, own: holdSchema.shape.own.unwrap() })
   .refine(({ own }) => HOLD_IDS.includes(own.basedOn), {
     path: ['own', 'basedOn'],
-    error: `expected one of ${HOLD_IDS.join(', ')}`,
+    error: problemText('notOneOf', { known: HOLD_IDS.join(', ') }),
   })
   .refine((hold) => JSON.stringify(hold).length <= LONGEST_HOLD, {
-    error: 'there is more in it than a hold needs',
+    error: problemText('holdTooLong'),
   });
 
 export const ownHoldListSchema = z.object({ holds: lenientArray(ownHoldSchema) });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problemText } from '@open-palm/core/problem';
 import { idSchema } from './ids';
 
 /** The most points that a letter makes: what blocks the student later comes first, and more is not read. */
@@ -10,12 +11,9 @@ const text = z.string().trim().max(1000);
 export const reportInputSchema = z
   .object({
     /** All that is to be read stands in the letter itself: heading, caution and the names of the pictures too. */
-    title: text.min(1, 'a heading is needed').max(200),
+    title: text.min(1).max(200),
     opening: text,
-    points: z
-      .array(text.min(1, 'a point needs words'))
-      .min(1, 'at least one point')
-      .max(MOST_POINTS, `at most ${MOST_POINTS} points`),
+    points: z.array(text.min(1)).min(1).max(MOST_POINTS),
     closing: text,
     caution: text,
     /** A line under each picture of the check, in order. */
@@ -39,9 +37,7 @@ export const reportInputOf = ({
 }: Report): ReportInput => input;
 
 /** To whom a letter goes. */
-export const mailInputSchema = z
-  .object({ to: z.email('an address like name@example.org is needed').max(200) })
-  .strict();
+export const mailInputSchema = z.object({ to: z.email(problemText('address')).max(200) }).strict();
 
 /** Where the mail file lies, below the studio's data folder. */
 export const mailSchema = z.object({ file: z.string() });

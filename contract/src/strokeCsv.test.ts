@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { InputError } from '@open-palm/core/issue';
-import { describeIssue } from './issueWords';
+import { describeIssue } from '@open-palm/words/describe';
 import { readStrokeCsv, writeStrokeCsv } from './strokeCsv';
 
 const refusal = (text: string): string[] => {
@@ -66,7 +66,7 @@ describe('readStrokeCsv', () => {
     [
       'a column twice',
       't_s,wrist_flexion_deg,t_s\n0,1,0\n',
-      [/^row 1, t_s: this column is there twice/],
+      [/^row 1, t_s: the column “t_s” is there twice/],
     ],
   ])('refuses %s, saying where', (_what, text, sentences) => {
     const told = refusal(text);

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { InputError, type Issue } from '@open-palm/core/issue';
+import { malformed } from '@open-palm/core/problem';
 import {
   STROKE_CHANNELS,
   strokeIssues,
@@ -38,11 +39,8 @@ export function readStrokeCsv(text: string): StrokeSeries {
   const names = head.map((name) => name.trim().toLowerCase());
   const issues = headIssues(names);
   if (rows.length > MOST_ROWS) {
-    issues.push({
-      code: 'malformed',
-      where: 'file',
-      params: { problem: `${rows.length} rows, at most ${MOST_ROWS} can be read` },
-    });
+    const params = { rows: rows.length, most: MOST_ROWS };
+    issues.push(malformed('file', { code: 'tooManyRows', params }));
   }
   if (issues.length > 0) throw new InputError(issues);
   const column = (name: string): (number | null)[] => {
@@ -52,8 +50,8 @@ export function readStrokeCsv(text: string): StrokeSeries {
       if (cell === '') return null;
       const value = Number(meta.delimiter === ';' ? cell.replace(',', '.') : cell);
       if (Number.isFinite(value)) return value;
-      const problem = `“${cell.slice(0, 20)}” is not a number`;
-      issues.push({ code: 'malformed', where: placeOf(i, name), params: { problem } });
+      const params = { cell: cell.slice(0, 20) };
+      issues.push(malformed(placeOf(i, name), { code: 'cellNotANumber', params }));
       return null;
     });
   };
@@ -61,8 +59,7 @@ export function readStrokeCsv(text: string): StrokeSeries {
   times.forEach((time, i) => {
     const isTold = issues.some(({ where }) => where === placeOf(i, TIME_COLUMN));
     if (time !== null || isTold) return;
-    const params = { problem: 'every row needs its time' };
-    issues.push({ code: 'malformed', where: placeOf(i, TIME_COLUMN), params });
+    issues.push(malformed(placeOf(i, TIME_COLUMN), { code: 'timeNeeded' }));
   });
   const channels: StrokeSeries['channels'] = {};
   for (const channel of STROKE_CHANNELS) {
@@ -87,11 +84,6 @@ export function writeStrokeCsv({ timesS, channels }: StrokeSeries): string {
 
 /** What the head says: needed columns, none twice, and of a known one no other unit. */
 function headIssues(names: readonly string[]): Issue[] {
-  const malformed = (where: string, problem: string): Issue => ({
-    code: 'malformed',
-    where,
-    params: { problem },
-  });
   // A take from the front tells the bow's path alone.
   const isPath = names.includes(CHANNEL_COLUMNS.bowSkew);
   const needed = isPath ? [TIME_COLUMN] : [TIME_COLUMN, CHANNEL_COLUMNS.wristFlexion];
@@ -101,18 +93,18 @@ function headIssues(names: readonly string[]): Issue[] {
       (known) => known.includes('_') && name !== known && stemOf(name) === stemOf(known),
     );
     return meant && !names.includes(meant)
-      ? [malformed(`row 1, ${name}`, `this unit is not read; give it as ${meant}`)]
+      ? [malformed(`row 1, ${name}`, { code: 'otherUnit', params: { meant } })]
       : [];
   });
-  const told = new Set(otherUnit.map(({ params }) => String(params!.problem).split(' ').at(-1)));
+  const told = new Set(otherUnit.map(({ params }) => params!.meant));
   return [
     ...otherUnit,
     ...missing
       .filter((name) => !told.has(name))
-      .map((name) => malformed('row 1', `the column ${name} is missing`)),
+      .map((name) => malformed('row 1', { code: 'columnMissing', params: { name } })),
     ...names
       .filter((name, i) => COLUMNS.includes(name) && names.indexOf(name) !== i)
-      .map((name) => malformed(`row 1, ${name}`, 'this column is there twice')),
+      .map((name) => malformed(`row 1, ${name}`, { code: 'columnTwice', params: { name } })),
   ];
 }
 
@@ -132,9 +124,6 @@ function cellOf(where: string): string {
 
 function shortened(issues: readonly Issue[]): Issue[] {
   if (issues.length <= MOST_ISSUES) return [...issues];
-  const problem = `${issues.length - MOST_ISSUES} more like these`;
-  return [
-    ...issues.slice(0, MOST_ISSUES),
-    { code: 'malformed', where: 'file', params: { problem } },
-  ];
+  const params = { count: issues.length - MOST_ISSUES };
+  return [...issues.slice(0, MOST_ISSUES), malformed('file', { code: 'moreLikeThese', params })];
 }

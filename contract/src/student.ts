@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SIDES } from '@open-palm/core/measure';
 import { LEVELS } from '@open-palm/core/practice';
+import { problemText } from '@open-palm/core/problem';
 import { idSchema } from './ids';
 import { lessonSchema } from './lesson';
 import { setupSchema } from './setup';
@@ -9,18 +10,19 @@ import { setupSchema } from './setup';
 export const SKIN_TONES = ['clay', 'sand', 'amber', 'umber', 'ebony'] as const;
 
 const MOST_SETUPS = 8;
+const FINGER_MM = { least: 40, most: 130, unit: 'mm' };
 
 /** What a teacher writes down of a student. */
 export const studentInputSchema = z
   .object({
-    name: z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters'),
+    name: z.string().trim().min(1, problemText('nameNeeded')).max(80),
     side: z.enum(SIDES),
     birthYear: z.number().int().min(1900).max(2100).nullable(),
     /** Length of the middle finger from knuckle to tip, mm, if it was measured: bands in mm go with it. */
     middleFingerMm: z
       .number()
-      .min(40, 'between 40 and 130 mm')
-      .max(130, 'between 40 and 130 mm')
+      .min(FINGER_MM.least, problemText('between', FINGER_MM))
+      .max(FINGER_MM.most, problemText('between', FINGER_MM))
       .nullable(),
     skinTone: z.enum(SKIN_TONES),
     level: z.enum(LEVELS),
@@ -35,10 +37,10 @@ export const studentInputSchema = z
     /** The main instrument first. */
     setups: z
       .array(setupSchema)
-      .min(1, 'at least one instrument')
-      .max(MOST_SETUPS, `at most ${MOST_SETUPS} instruments`)
+      .min(1)
+      .max(MOST_SETUPS)
       .refine((setups) => new Set(setups.map(({ id }) => id)).size === setups.length, {
-        error: 'two instruments have the same id',
+        error: problemText('idTwice'),
       }),
   })
   .strict();

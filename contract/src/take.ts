@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CONTEXTS } from '@open-palm/core/measure';
+import { problemText } from '@open-palm/core/problem';
 import { STROKE_CHANNELS } from '@open-palm/core/stroke/series';
 import { instantSchema, positiveSdSchema, secondsSchema, valueSchema } from './bounds';
 import { idSchema } from './ids';
@@ -13,7 +14,10 @@ const values = z.array(valueSchema.nullable()).max(MOST_FRAMES).readonly();
 /** A recorded stroke or several: what was seen in each frame. */
 export const strokeSeriesSchema = z
   .object({
-    timesS: z.array(secondsSchema).max(MOST_FRAMES, `at most ${MOST_FRAMES} frames`).readonly(),
+    timesS: z
+      .array(secondsSchema)
+      .max(MOST_FRAMES, problemText('tooMany', { most: MOST_FRAMES }))
+      .readonly(),
     channels: z.partialRecord(z.enum(STROKE_CHANNELS), values),
     noiseSd: z.partialRecord(z.enum(STROKE_CHANNELS), positiveSdSchema).optional(),
     bridgedS: z.number().positive().max(10_000_000).optional(),
@@ -22,7 +26,8 @@ export const strokeSeriesSchema = z
   .superRefine(({ timesS, channels }, context) => {
     for (const [name, channel] of Object.entries(channels)) {
       if (channel.length === timesS.length) continue;
-      const message = `has ${channel.length} values for ${timesS.length} frames`;
+      const numbers = { values: channel.length, frames: timesS.length };
+      const message = problemText('valuesForFrames', numbers);
       context.addIssue({ code: 'custom', path: ['channels', name], message });
     }
   });
@@ -34,7 +39,7 @@ export const strokeCutSchema = z
     direction: z.enum(['down', 'up']).nullable(),
   })
   .strict()
-  .refine(({ fromS, toS }) => fromS < toS, 'a stroke begins before it ends');
+  .refine(({ fromS, toS }) => fromS < toS, problemText('strokeOrder'));
 
 /** Where takes come from: a file of angles, three stills, or frames picked from a clip. */
 export const TAKE_SOURCES = ['csv', 'stills', 'clip'] as const;

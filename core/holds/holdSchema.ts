@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problemText } from '../problem';
 
 export const INSTRUMENTS = ['violin', 'viola', 'cello', 'bass'] as const;
 
@@ -26,8 +27,8 @@ const bounded = (range: { lo?: number | undefined; hi?: number | undefined }) =>
 export const rangeSchema = z
   .object(rangeShape)
   .strict()
-  .refine(bounded, 'a band needs at least one end')
-  .refine(ordered, 'a band begins below its end');
+  .refine(bounded, problemText('bandOpen'))
+  .refine(ordered, problemText('bandOrder'));
 
 /** Which categories are right. */
 export const allowedSchema = z.object({ allowed: z.array(z.string()).min(1) }).strict();
@@ -60,7 +61,7 @@ const checkpointSchema = z.union([
     .refine(
       ({ band, inTheAir, playing, byPlace }) =>
         (band ?? inTheAir ?? playing ?? byPlace) !== undefined,
-      'a checkpoint needs a band',
+      problemText('bandMissing'),
     ),
   z.object({ shownWithoutVerdict: z.literal(true) }).strict(),
   z.object({ notApplicable: z.enum(NOT_APPLICABLE_REASONS) }).strict(),

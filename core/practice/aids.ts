@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { problemText } from '../problem';
 import { evidenceSchema } from '../holds';
 import aids from './data/aids.json';
 
@@ -23,7 +24,7 @@ export const aidSchema = z
     standing: evidenceSchema,
   })
   .strict()
-  .refine(({ steps }) => steps.at(-1) === 'without', 'the last step is being without');
+  .refine(({ steps }) => steps.at(-1) === 'without', problemText('lastStep'));
 
 export type Aid = z.infer<typeof aidSchema>;
 export type AidStep = (typeof AID_STEPS)[number];

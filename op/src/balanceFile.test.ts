@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { balanceFile } from './balanceFile';
 

@@ -1,4 +1,5 @@
-import { readOpBalanceFile, whyNotHeld } from '@open-palm/contract';
+import { readOpBalanceFile } from '@open-palm/contract';
+import { whyNotHeld } from '@open-palm/words/notHeld';
 import { balanceOf, type Forces } from '@open-palm/core/balance';
 
 export type BalanceFileAnswer =

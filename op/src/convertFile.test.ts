@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { capturesFromFile, describeIssue, readOpMeasureFile } from '@open-palm/contract';
+import { capturesFromFile, readOpMeasureFile } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { convertFile, type ConvertedToMeasure } from './convertFile';
 import { measureFile } from './measureFile';

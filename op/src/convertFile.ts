@@ -1,12 +1,12 @@
 import {
   capturesFromFile,
-  describeIssue,
   fileFromCapture,
   readCoco,
   readOpMeasureFile,
   writeCoco,
   type CocoFile,
 } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { findCaptureIssues } from '@open-palm/core/measure';
 

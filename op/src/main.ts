@@ -1,6 +1,6 @@
 import { basename, extname } from 'node:path';
 import { parseArgs } from 'node:util';
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { balanceFile } from './balanceFile';
 import { convertFile, FORMATS, type Format } from './convertFile';

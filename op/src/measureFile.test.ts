@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import { MEASURE_IDS } from '@open-palm/core/measure';
@@ -49,13 +49,13 @@ describe('measureFile', () => {
   });
 
   it.each([
-    ['no JSON object', 'hello', ['file: Invalid input: expected object, received string.']],
+    ['no JSON object', 'hello', ['file: is missing, or is no object.']],
     ['a point too few', { ...example, hand: example.hand.slice(1) }, [/^hand: expected 21 points/]],
     ['an unknown view', changed({ view: 'from-below' }), [/^view: /]],
     ['a misspelt field', changed({ frogLenghtMm: 46 }), [/frogLenghtMm/]],
     ['an unknown hold', changed({ hold: 'banjo' }), [/no hold "banjo".*violin-shallow/]],
     ['a frog of −46 mm', changed({ frogLengthMm: -46 }), [/frogLengthMm must be longer than 0 mm/]],
-    ['a doubt of 0', changed({ sigmaPx: 0 }), [/^sigmaPx: expected a doubt above 0/]],
+    ['a doubt of 0', changed({ sigmaPx: 0 }), [/^sigmaPx: must be above 0/]],
     [
       'a stick without length',
       changed({ bow: { ...example.bow, stickTipEnd: example.bow.stickHandEnd } }),

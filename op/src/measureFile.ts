@@ -1,4 +1,4 @@
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { atOnce, fitLookInSteps, lookFitsOf } from '@open-palm/core/fit';
 import type { Band } from '@open-palm/core/holds';
 import type { Issue } from '@open-palm/core/issue';

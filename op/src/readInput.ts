@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import { InputError } from '@open-palm/core/issue';
+import { malformed, type Problem } from '@open-palm/core/problem';
 
 /** What a file is called in sentences; `-` is standard input. */
 const nameOf = (file: string): string => (file === '-' ? 'standard input' : file);
@@ -14,8 +15,7 @@ export async function readText(file: string): Promise<string> {
   try {
     return file === '-' ? await text(process.stdin) : await readFile(file, 'utf8');
   } catch (error) {
-    const params = { problem: reason(error) };
-    throw new InputError([{ code: 'malformed', where: nameOf(file), params }]);
+    throw new InputError([malformed(nameOf(file), reason(error))]);
   }
 }
 
@@ -29,14 +29,15 @@ export async function readJson(file: string): Promise<unknown> {
   try {
     return JSON.parse(content);
   } catch (error) {
-    const params = { problem: reason(error) };
-    throw new InputError([{ code: 'notJson', where: nameOf(file), params }]);
+    const problem = error instanceof Error ? error.message : String(error);
+    throw new InputError([{ code: 'notJson', where: nameOf(file), params: { problem } }]);
   }
 }
 
-function reason(error: unknown): string {
+function reason(error: unknown): Problem {
   if (error instanceof Error && 'code' in error && error.code === 'ENOENT') {
-    return 'there is no such file';
+    return { code: 'noSuchFile' };
   }
-  return error instanceof Error ? error.message : String(error);
+  const detail = error instanceof Error ? error.message : String(error);
+  return { code: 'unreadable', params: { detail } };
 }

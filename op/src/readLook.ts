@@ -8,6 +8,7 @@ import { BOW_SIZES } from '@open-palm/core/bow';
 import { REFERENCE_MIDDLE_FINGER, type HandFacts } from '@open-palm/core/hand';
 import { adaptHold, holdById, type Hold } from '@open-palm/core/holds';
 import { InputError, type Issue } from '@open-palm/core/issue';
+import { malformed } from '@open-palm/core/problem';
 import { findLookIssues, type Look } from '@open-palm/core/measure';
 
 /** A look as a measure file tells of it, free of issues. */
@@ -46,8 +47,7 @@ export function readLook(content: unknown, holdId?: string): ReadLook {
 function wantedHold(file: OpMeasureFile, holdId?: string): string {
   const wanted = holdId ?? file.hold;
   if (wanted !== undefined) return wanted;
-  const problem = 'expected the id of a hold, here or as --hold';
-  throw new InputError([{ code: 'malformed', where: 'hold', params: { problem } }]);
+  throw new InputError([malformed('hold', { code: 'holdWanted' })]);
 }
 
 const plain = (issues: readonly Issue[]) =>

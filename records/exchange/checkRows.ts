@@ -6,9 +6,9 @@ import {
   tapQuestion,
   type MeasureId,
 } from '@open-palm/core/measure';
+import { ofIssue, type ProblemCode } from '@open-palm/core/problem';
 import {
   checkInputSchema,
-  describeIssue,
   type Check,
   type CheckInput,
   type Setup,
@@ -121,7 +121,7 @@ export function checksFromTable(
     const before = look.rowOf.get(key);
     if (before !== undefined) {
       const { measure = '' } = row.cells;
-      const problem = `stands for this look in row ${before} too`;
+      const problem = { code: 'rowTwice', params: { of: 'look', row: before } } as const;
       issues.push(cellIssue(row.row, 'measure', problem, measure));
       continue;
     }
@@ -150,13 +150,12 @@ function orderIn({ rows }: Table, told: DateOrder | null, issues: RowIssue[]): D
   if (dates.length === 0) return told ?? 'dayFirst';
   const shown = dateOrderOf(dates);
   if (shown === 'both') {
-    issues.push(fileIssue('has dates with the day first and dates with the month first'));
+    issues.push(fileIssue({ code: 'mixedDates' }));
     return 'dayFirst';
   }
   if (shown === null && told === null) {
-    const problem = 'can be read two ways: say whether the day or the month stands first';
     const [first] = rows.filter(({ cells }) => isSlashed(cells.taken_at ?? ''));
-    issues.push(cellIssue(first!.row, 'taken_at', problem, first!.cells.taken_at!));
+    issues.push(cellIssue(first!.row, 'taken_at', { code: 'dateOrder' }, first!.cells.taken_at!));
     return null;
   }
   return shown ?? told;
@@ -169,8 +168,8 @@ function draftOf(
   issues: RowIssue[],
 ): LookDraft | null {
   const { cells } = row;
-  const wrong = (column: string, problem: string) => {
-    issues.push(cellIssue(row.row, column, problem, cells[column] ?? ''));
+  const wrong = (column: string, code: ProblemCode) => {
+    issues.push(cellIssue(row.row, column, { code }, cells[column] ?? ''));
     return null;
   };
   const named = students.filter(({ id, name }) =>
@@ -180,24 +179,21 @@ function draftOf(
   );
   const by = cells.student_id ? 'student_id' : 'student';
   const [student] = named;
-  if (!student) return wrong(by, 'no student of this studio is called so');
-  if (named.length > 1) return wrong(by, 'fits more than one student: give the student_id');
+  if (!student) return wrong(by, 'noStudent');
+  if (named.length > 1) return wrong(by, 'severalStudents');
   const setup = student.setups.find(({ id, instrument }) =>
     cells.instrument_id
       ? id === cells.instrument_id
       : instrument === (cells.instrument || student.setups[0]!.instrument).toLowerCase(),
   );
   if (!setup) {
-    return wrong(
-      cells.instrument_id ? 'instrument_id' : 'instrument',
-      'is none of this student’s instruments',
-    );
+    return wrong(cells.instrument_id ? 'instrument_id' : 'instrument', 'notTheirInstrument');
   }
   const holdId = cells.hold || setup.holdId;
   const hold = HOLD_IDS.includes(holdId) ? holdById(holdId) : holds.find(({ id }) => id === holdId);
-  if (!hold) return wrong('hold', 'there is no such hold');
+  if (!hold) return wrong('hold', 'noHold');
   const takenAt = readMoment(cells.taken_at ?? '', order, zone);
-  if (takenAt === null) return wrong('taken_at', 'is no date such as 2026-11-26 16:00');
+  if (takenAt === null) return wrong('taken_at', 'noDate');
   const context = cells.context?.toLowerCase() || 'free';
   const key = `check ${student.id} ${setup.id} ${takenAt} ${context}`;
   const id = cells.check_id || makeId(key, Date.parse(takenAt));
@@ -206,7 +202,7 @@ function draftOf(
 
 /** Rows of one look must tell the same of the look: else one of them is another look under its id. */
 function differences(known: LookDraft, draft: LookDraft, row: TableRow, issues: RowIssue[]): void {
-  const problem = `this check_id belongs to another look, in row ${known.row.row}`;
+  const problem = { code: 'otherLook', params: { row: known.row.row } } as const;
   const isOther =
     known.student.id !== draft.student.id ||
     known.setup.id !== draft.setup.id ||
@@ -221,27 +217,27 @@ function tapOf(
   decimalComma: boolean,
   issues: RowIssue[],
 ): CheckInput['taps'][number] | null {
-  const wrong = (column: string, problem: string) => {
-    issues.push(cellIssue(row, column, problem, cells[column] ?? ''));
+  const wrong = (column: string, code: ProblemCode) => {
+    issues.push(cellIssue(row, column, { code }, cells[column] ?? ''));
     return null;
   };
   const measure = MEASURE_IDS.find(
     (id) => id.toLowerCase() === (cells.measure ?? '').toLowerCase(),
   );
-  if (!measure) return wrong('measure', 'there is no such checkpoint');
+  if (!measure) return wrong('measure', 'noCheckpoint');
   const place = (cells.place?.toLowerCase() || undefined) as
     CheckInput['taps'][number]['place'] | undefined;
   const { value = '' } = cells;
-  if (value === '') return wrong('value', 'a value is needed');
+  if (value === '') return wrong('value', 'valueNeeded');
   const at = place === undefined ? {} : { place };
   if (value.toLowerCase() === FINE) return { measure, answer: { kind: 'fine' }, ...at };
   if (specOf(measure).unit === 'category') {
     return { measure, answer: { kind: 'category', category: value }, ...at };
   }
   const number = numberIn(value, decimalComma)!;
-  if (Number.isNaN(number)) return wrong('value', 'is not a number');
+  if (Number.isNaN(number)) return wrong('value', 'notANumber');
   const sd = numberIn(cells.sd, decimalComma) ?? eyeDoubt(measure, hold);
-  if (!(sd > 0)) return wrong('sd', 'a doubt is a number above nought');
+  if (!(sd > 0)) return wrong('sd', 'doubtNeeded');
   return { measure, answer: { kind: 'value', value: number, sd }, ...at };
 }
 
@@ -279,7 +275,7 @@ function finished(look: LookDraft, issues: RowIssue[]): ReadCheck | null {
     const { measure, answer } = taps[tap]!;
     const value =
       'value' in answer ? String(answer.value) : 'category' in answer ? answer.category : FINE;
-    issues.push(cellIssue(rowAt(tap), 'value', `${measure}: ${describeIssue(issue)}`, value));
+    issues.push(cellIssue(rowAt(tap), 'value', ofIssue({ ...issue, where: measure }), value));
   }
   return wrong.length > 0 ? null : { id, input: result.data, row: row.row };
 }

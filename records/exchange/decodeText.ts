@@ -15,8 +15,7 @@ export function decodeText(
     return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), issue: null };
   } catch {
     const row = rowOfBadByte(bytes);
-    const problem = 'is not written in UTF-8: save the file as UTF-8 and choose it again';
-    return { text: null, issue: { ...fileIssue(problem), row } };
+    return { text: null, issue: { ...fileIssue({ code: 'notUtf8' }), row } };
   }
 }
 

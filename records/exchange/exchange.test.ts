@@ -81,7 +81,10 @@ A,right,1850,beginner,90,4/4,,
 B,middle,,expert,900,5/4,monday,26:00
 ,,,,,,,`;
     const { issues } = read(text);
-    expect(issues.find(({ column }) => column === 'side')!.problem).toBe('is none of right, left');
+    expect(issues.find(({ column }) => column === 'side')!.problem).toEqual({
+      code: 'notOneOf',
+      params: { known: 'right, left' },
+    });
     expect(issues.map(({ row, column, value }) => [row, column, value])).toEqual([
       [2, 'birth_year', '1850'],
       [3, 'side', 'middle'],
@@ -215,7 +218,7 @@ describe('the studio file', () => {
     );
   it('is read whole, or tells where it is wrong', () => {
     expect(file({}).file!.students).toEqual([STUDENT]);
-    expect(readStudioFile('{').issues[0]!.problem).toContain('is not JSON');
+    expect(readStudioFile('{').issues[0]!.problem.code).toBe('notJson');
     expect(file({ students: [{ ...STUDENT, side: 'both' }] }).issues).toMatchObject([
       { column: 'students[0].side' },
     ]);

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
-import { cellIssue, problemOf, type RowIssue } from '@open-palm/contract/exchange';
+import { schemaProblem } from '@open-palm/contract';
+import { cellIssue, type RowIssue } from '@open-palm/contract/exchange';
 import type { TableRow } from './table';
 
 /** Columns of the table of looks that are called otherwise than their fields. */
@@ -24,5 +25,5 @@ export const schemaIssues = (
     const field = String(path.at(-1));
     const column = COLUMN_OF[field] ?? field;
     const at = path[0] === 'taps' ? rowAt(Number(path[1])) : row.row;
-    return cellIssue(at, column, problemOf(issue), row.cells[column] ?? '');
+    return cellIssue(at, column, schemaProblem(issue), row.cells[column] ?? '');
   });

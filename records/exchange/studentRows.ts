@@ -1,7 +1,13 @@
 import { z } from 'zod';
 import { holdsFor } from '@open-palm/core/holds';
-import { lessonSchema, studentSchema, type Setup, type Student } from '@open-palm/contract';
-import { cellIssue, problemOf, type RowIssue } from '@open-palm/contract/exchange';
+import {
+  lessonSchema,
+  schemaProblem,
+  studentSchema,
+  type Setup,
+  type Student,
+} from '@open-palm/contract';
+import { cellIssue, type RowIssue } from '@open-palm/contract/exchange';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 
 /** The columns of the table of students: one row for every instrument of a student. */
@@ -106,9 +112,8 @@ export function studentsFromTable(
       if (rowOfSetup.has(setup.id)) {
         const where = rowOfSetup.get(setup.id)!.row;
         const { column, value } = setupCell(row);
-        issues.push(
-          cellIssue(row.row, column, `stands for this student in row ${where} too`, value),
-        );
+        const problem = { code: 'rowTwice', params: { of: 'student', row: where } } as const;
+        issues.push(cellIssue(row.row, column, problem, value));
       }
       rowOfSetup.set(setup.id, row);
       const at = setups.findIndex((one) => one.id === setup.id);
@@ -133,13 +138,11 @@ function groupRows(
     const { student_id: id = '', name = '' } = row.cells;
     const named = students.filter((student) => sameName(student.name, name));
     if (id === '' && name === '') {
-      issues.push(cellIssue(row.row, 'name', 'a name or an id is needed', ''));
+      issues.push(cellIssue(row.row, 'name', { code: 'nameNeeded' }, ''));
       continue;
     }
     if (id === '' && named.length > 1) {
-      issues.push(
-        cellIssue(row.row, 'name', 'fits more than one student: give the student_id', name),
-      );
+      issues.push(cellIssue(row.row, 'name', { code: 'severalStudents' }, name));
       continue;
     }
     const key = id || (named[0]?.id ?? makeId(`student ${name.toLowerCase()}`));
@@ -154,7 +157,10 @@ const sameName = (a: string, b: string): boolean => a.toLowerCase() === b.toLowe
 function isSameStudent(first: TableRow, row: TableRow, issues: RowIssue[]): boolean {
   const { name } = row.cells;
   if (name === undefined || name === '' || sameName(name, first.cells.name ?? name)) return true;
-  const problem = `this student_id belongs to “${first.cells.name}” in row ${first.row}`;
+  const problem = {
+    code: 'otherStudent',
+    params: { name: first.cells.name ?? '', row: first.row },
+  } as const;
   issues.push(cellIssue(row.row, 'student_id', problem, row.cells.student_id ?? ''));
   return false;
 }
@@ -257,6 +263,6 @@ function fieldIssues(
     const value = row.cells[column] ?? '';
     // What was filled in for an empty cell is wrong only because of another one, which is told.
     const isGuess = value === '' && path[0] === 'setups' && error.issues.length > 1;
-    return isGuess ? [] : [cellIssue(row.row, column, problemOf(issue), value)];
+    return isGuess ? [] : [cellIssue(row.row, column, schemaProblem(issue), value)];
   });
 }

@@ -55,10 +55,13 @@ describe('tables (RFC 4180)', () => {
   it('tells an open quote, cells beyond the head, columns that stand twice, and no rows, with the row', () => {
     expect(readTable('a,b\n"x,1\ny,2').issues[0]).toMatchObject({ row: 2 });
     expect(readTable('a,b\n1,2,3').issues).toEqual([
-      { row: 2, column: 'column 3', problem: 'lies beyond the head', value: '3' },
+      { row: 2, column: 'column 3', problem: { code: 'beyondHead' }, value: '3' },
     ]);
-    expect(readTable('a,a\n1,2').issues[0]!.problem).toContain('two columns “a”');
-    expect(readTable('a,b\n').issues[0]!.problem).toContain('no rows');
+    expect(readTable('a,a\n1,2').issues[0]!.problem).toEqual({
+      code: 'columnTwice',
+      params: { name: 'a' },
+    });
+    expect(readTable('a,b\n').issues[0]!.problem.code).toBe('noRows');
   });
 
   it('reads UTF-8 and marked UTF-16, and names the row of what is neither', () => {

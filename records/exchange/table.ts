@@ -34,19 +34,21 @@ export function readTable(text: string): { table: Table; issues: RowIssue[] } {
   const issues: RowIssue[] = errors
     .filter(({ type }) => type === 'Quotes')
     .map(({ row, message }) => ({
-      ...fileIssue(`a quote is not closed, or stands where none may be (${message.toLowerCase()})`),
+      ...fileIssue({ code: 'openQuote', params: { detail: message.toLowerCase() } }),
       row: (row ?? 0) + 1,
     }));
   const twice = columns.filter((name, i) => name !== '' && columns.indexOf(name) !== i);
-  for (const name of new Set(twice)) issues.push(fileIssue(`there are two columns “${name}”`));
-  if (!head || rest.length === 0) issues.push(fileIssue('has no rows below its head'));
+  for (const name of new Set(twice)) {
+    issues.push(fileIssue({ code: 'columnTwice', params: { name } }));
+  }
+  if (!head || rest.length === 0) issues.push(fileIssue({ code: 'noRows' }));
   if (rest.length > MOST_ROWS) {
-    issues.push(fileIssue(`has ${rest.length} rows; at most ${MOST_ROWS} can be read`));
+    issues.push(fileIssue({ code: 'tooManyRows', params: { rows: rest.length, most: MOST_ROWS } }));
   }
   const rows = rest.map(({ row, cells }) => {
     const extra = cells.slice(columns.length).find((cell) => cell.trim() !== '');
     if (extra !== undefined) {
-      issues.push(cellIssue(row, `column ${columns.length + 1}`, 'lies beyond the head', extra));
+      issues.push(cellIssue(row, `column ${columns.length + 1}`, { code: 'beyondHead' }, extra));
     }
     return {
       row,

@@ -16,6 +16,7 @@ const FLOORS: readonly { folder: string; what: string }[] = [
   { folder: 'server/src', what: 'Koa and SQLite; SQL in repo.ts only' },
   { folder: 'studio-demo', what: 'the invented studio and its rendered hands' },
   { folder: 'op', what: 'the command line' },
+  { folder: 'words', what: 'what is wrong, as sentences for studio, app and command line' },
   { folder: 'records', what: 'rules over stored records, pure' },
   { folder: 'vision', what: 'a picture to hand points, over an injected runner' },
   { folder: 'contract', what: 'schemas of what crosses HTTP or a file' },

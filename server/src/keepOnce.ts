@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
 import { isSame } from '@open-palm/records/merge';
 import { isOlderHash } from './bodyHash';
@@ -36,6 +37,6 @@ export function keepOnce(db: Knex, received: string, once: Once): Promise<boolea
       const [kept, came] = await once.facts(trx);
       if (isSame(kept, came)) return false;
     }
-    throw new Problem(409, 'conflict', `This id already belongs to another ${once.what}.`, 'id');
+    throw new Problem(409, 'conflict', answers.idTaken(once.what), 'id');
   });
 }

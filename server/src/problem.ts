@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Conflict } from '@open-palm/contract';
 
 /** An error meant for the client: it is answered as it stands, and not logged as a fault. */
@@ -16,9 +17,9 @@ export class Problem extends Error {
 /** Two edits changed the same fields: a person chooses between what they sent and what stands here. */
 export class ConflictProblem extends Problem {
   constructor(readonly conflict: Conflict) {
-    super(409, 'edited', 'This was changed elsewhere in the meantime. Choose what counts.', 'body');
+    super(409, 'edited', answers.edited, 'body');
   }
 }
 
 export const notFound = (what: string, where: string) =>
-  new Problem(404, 'notFound', `There is no ${what} with this id.`, where);
+  new Problem(404, 'notFound', answers.notFound(what), where);

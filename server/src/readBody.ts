@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Context } from 'koa';
 import { z } from 'zod';
 import { idSchema, issuesFromZod, HEADERS } from '@open-palm/contract';
@@ -52,15 +53,10 @@ export function readEdit(ctx: Context): Edit | null {
   if (id === '' && basedOn === '') return null;
   const read = { id: idSchema.safeParse(id), basedOn: basedOnSchema.safeParse(basedOn || 'none') };
   if (!read.id.success) {
-    throw new Problem(400, 'malformed', 'An edit has a UUID of version 7.', HEADERS.edit);
+    throw new Problem(400, 'malformed', answers.editId, HEADERS.edit);
   }
   if (!read.basedOn.success) {
-    throw new Problem(
-      400,
-      'malformed',
-      'An edit says which version it is based on.',
-      HEADERS.basedOn,
-    );
+    throw new Problem(400, 'malformed', answers.editBase, HEADERS.basedOn);
   }
   const after = ctx
     .get(HEADERS.after)

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { InputError } from '@open-palm/core/issue';
 import { POINT_NAMES, SIDES, VIEWS, type PlacedCapture } from '@open-palm/core/measure';
-import { describeIssue } from '../issueWords';
+import { describeIssue } from '@open-palm/words/describe';
 import { readCoco } from './readCoco';
 import { writeCoco } from './writeCoco';
 
@@ -128,7 +128,7 @@ describe('COCO keypoints', () => {
     [
       'of more rows than are read',
       (c) => ({ ...c, annotations: new Array(20_001).fill(c.annotations[0]) }),
-      /^annotations: has 20001 rows, at most 20000 are read\.$/,
+      /^annotations: has 20001 rows; at most 20000 can be read\.$/,
     ],
   ])('refuse a file %s, with the place', (_what, spoil, message) => {
     expect(refusal(spoil(file()))).toMatch(message);

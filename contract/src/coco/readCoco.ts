@@ -1,6 +1,7 @@
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { MEASURED_FROG_SD_MM, REQUIRED_BOW_POINTS } from '@open-palm/core/bow';
 import { InputError, type Issue } from '@open-palm/core/issue';
+import { malformed } from '@open-palm/core/problem';
 import {
   findCaptureIssues,
   POINT_NAMES,
@@ -47,10 +48,10 @@ function frameOf(content: unknown) {
   const { images, annotations, categories } = result.data;
   if (annotations.length > MOST_COCO_ROWS) {
     throw new InputError([
-      malformed(
-        'annotations',
-        `has ${annotations.length} rows, at most ${MOST_COCO_ROWS} are read`,
-      ),
+      malformed('annotations', {
+        code: 'tooManyRows',
+        params: { rows: annotations.length, most: MOST_COCO_ROWS },
+      }),
     ]);
   }
   const at = categories.findIndex(({ name }) => name === COCO_CATEGORY);
@@ -58,7 +59,7 @@ function frameOf(content: unknown) {
   if (!category) {
     const found = categories.map(({ name }) => `"${name}"`).join(', ') || 'none';
     throw new InputError([
-      malformed('categories', `expected one named "${COCO_CATEGORY}", found ${found}`),
+      malformed('categories', { code: 'noCategory', params: { wanted: COCO_CATEGORY, found } }),
     ]);
   }
   const where = `categories[${at}].keypoints`;
@@ -67,10 +68,13 @@ function frameOf(content: unknown) {
     (name) => !keypoints.includes(name),
   );
   if (missing.length > 0) {
-    throw new InputError([malformed(where, `these points are missing: ${missing.join(', ')}`)]);
+    throw new InputError([
+      malformed(where, { code: 'pointsMissing', params: { names: missing.join(', ') } }),
+    ]);
   }
   const twice = keypoints.find((name, i) => keypoints.indexOf(name) !== i);
-  if (twice !== undefined) throw new InputError([malformed(where, `"${twice}" stands twice`)]);
+  if (twice !== undefined)
+    throw new InputError([malformed(where, { code: 'pointTwice', params: { name: twice } })]);
   return {
     annotations,
     keypoints,
@@ -92,7 +96,7 @@ function readRow(annotation: unknown, row: number, frame: Frame): CocoRow {
   const image = frame.imageById.get(result.data.image_id);
   const problem = countProblem(result.data, where, frame);
   if (problem || !image) {
-    const issue = problem ?? malformed(`${where}.image_id`, 'no image has this id');
+    const issue = problem ?? malformed(`${where}.image_id`, { code: 'noImage' });
     return { row, fileName: image?.file_name ?? null, capture: null, issues: [issue] };
   }
   const capture = captureOf(result.data, image, frame.keypoints);
@@ -110,22 +114,23 @@ function countProblem(
   frame: Frame,
 ): Issue | null {
   if (category_id !== frame.categoryId) {
-    return malformed(`${where}.category_id`, `is not that of "${COCO_CATEGORY}"`);
+    const params = { wanted: COCO_CATEGORY };
+    return malformed(`${where}.category_id`, { code: 'otherCategory', params });
   }
   const wanted = frame.keypoints.length * 3;
   if (keypoints.length !== wanted) {
-    return malformed(`${where}.keypoints`, `has ${keypoints.length} numbers, expected ${wanted}`);
+    const params = { found: keypoints.length, wanted };
+    return malformed(`${where}.keypoints`, { code: 'numbersExpected', params });
   }
   const labelled = keypoints.filter((v, i) => i % 3 === 2 && v > 0).length;
   if (labelled !== num_keypoints) {
-    return malformed(`${where}.num_keypoints`, `is ${num_keypoints}, but ${labelled} are marked`);
+    const params = { told: num_keypoints, marked: labelled };
+    return malformed(`${where}.num_keypoints`, { code: 'labelledExpected', params });
   }
   const { sigma_px: sigma } = attributes;
   if (Array.isArray(sigma) && sigma.length !== frame.keypoints.length) {
-    return malformed(
-      `${where}.attributes.sigma_px`,
-      `has ${sigma.length} numbers, expected ${frame.keypoints.length}`,
-    );
+    const params = { found: sigma.length, wanted: frame.keypoints.length };
+    return malformed(`${where}.attributes.sigma_px`, { code: 'numbersExpected', params });
   }
   return null;
 }
@@ -159,9 +164,3 @@ function captureOf(
     },
   };
 }
-
-const malformed = (where: string, problem: string): Issue => ({
-  code: 'malformed',
-  where,
-  params: { problem },
-});

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PROBLEM_CODES } from '@open-palm/core/problem';
 
 /** Whether 03/04/2026 is the third of April or the fourth of March. */
 export const DATE_ORDERS = ['dayFirst', 'monthFirst'] as const;
@@ -24,7 +25,10 @@ export const correctionsSchema = z
 const rowIssueSchema = z.object({
   row: z.number().int().nullable(),
   column: z.string().nullable(),
-  problem: z.string(),
+  problem: z.object({
+    code: z.enum(PROBLEM_CODES),
+    params: z.record(z.string(), z.union([z.string(), z.number()])).optional(),
+  }),
   value: z.string().nullable(),
 });
 

@@ -1,15 +1,15 @@
-import type { z } from 'zod';
+import type { Problem } from '@open-palm/core/problem';
 
 /** One thing that is wrong with a table: where, what, and what stands there. */
 export interface RowIssue {
   /** Counted with the head as 1; null where it is about the whole file. */
   row: number | null;
   column: string | null;
-  problem: string;
+  problem: Problem;
   value: string | null;
 }
 
-export const fileIssue = (problem: string): RowIssue => ({
+export const fileIssue = (problem: Problem): RowIssue => ({
   row: null,
   column: null,
   problem,
@@ -20,27 +20,8 @@ export const fileIssue = (problem: string): RowIssue => ({
 const SHOWN = 40;
 
 export const cellIssue = (
-  row: number,
+  row: number | null,
   column: string,
-  problem: string,
+  problem: Problem,
   value: string,
 ): RowIssue => ({ row, column, problem, value: value.slice(0, SHOWN) });
-
-/** What a schema found wrong, in words that follow what stands there: “kazoo” is none of violin, viola, cello, bass. */
-export function problemOf(issue: z.core.$ZodIssue): string {
-  switch (issue.code) {
-    case 'invalid_value':
-      return `is none of ${issue.values.map(String).join(', ')}`;
-    case 'invalid_type':
-      return issue.expected === 'number' || issue.expected === 'int'
-        ? 'is not a number'
-        : `is missing, or is no ${issue.expected}`;
-    case 'too_small':
-    case 'too_big':
-      return issue.message.startsWith('Too')
-        ? `lies ${issue.code === 'too_small' ? 'below' : 'above'} what is taken (${String(issue.code === 'too_small' ? issue.minimum : issue.maximum)})`
-        : `is not right: ${issue.message}`;
-    default:
-      return `is not right: ${issue.message}`;
-  }
-}

@@ -5,7 +5,8 @@ import { logEntrySchema } from '../lessonLog';
 import { mergedMeasureSchema } from '../measureSchema';
 import { ownHoldSchema } from '../ownHold';
 import { studentSchema } from '../student';
-import type { RowIssue } from './rowIssue';
+import { pathText, schemaProblem } from '../zodIssues';
+import { cellIssue, fileIssue, type RowIssue } from './rowIssue';
 
 export const STUDIO_FORMAT = 'open-palm-studio';
 
@@ -37,19 +38,14 @@ export function readStudioFile(
   try {
     content = JSON.parse(text);
   } catch (error) {
-    const problem = `is not JSON: ${error instanceof Error ? error.message : String(error)}`;
-    return { file: null, issues: [{ row: null, column: null, problem, value: null }] };
+    const detail = error instanceof Error ? error.message : String(error);
+    return { file: null, issues: [fileIssue({ code: 'notJson', params: { detail } })] };
   }
   const result = studioFileSchema.safeParse(content);
   if (!result.success) {
-    const issues = result.error.issues.map(({ path, message }) => ({
-      row: null,
-      column: path
-        .map((part) => (typeof part === 'number' ? `[${part}]` : `.${String(part)}`))
-        .join('')
-        .replace(/^\./, ''),
-      problem: message,
-      value: null,
+    const issues = result.error.issues.map((issue) => ({
+      ...fileIssue(schemaProblem(issue)),
+      column: pathText(issue.path),
     }));
     return { file: null, issues };
   }
@@ -67,8 +63,8 @@ function duplicates(file: StudioFile): RowIssue[] {
         first.set(id, i);
         return [];
       }
-      const problem = `this id stands at ${part}[${before}] too`;
-      return [{ row: null, column: `${part}[${i}].id`, problem, value: id }];
+      const problem = { code: 'idTwice' as const, params: { at: `${part}[${before}]` } };
+      return [cellIssue(null, `${part}[${i}].id`, problem, id)];
     });
   });
 }

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
 import { isSame, mergeFields } from '@open-palm/records/merge';
 import { ConflictProblem, Problem } from '../problem';
@@ -35,7 +36,7 @@ export async function keepEdit<Body>(trx: Knex, parts: EditParts<Body>): Promise
   const { kind, id, edit, body, current, put } = parts;
   const known = edit && (await findEdit(trx, edit.id));
   if (known && (known.kind !== kind || known.ofId !== id)) {
-    throw new Problem(409, 'conflict', 'This edit is already of something else.', 'edit');
+    throw new Problem(409, 'conflict', answers.otherEdit, 'edit');
   }
   if (known && current) return current;
   const keep = async (next: Versioned<Body>): Promise<Versioned<Body>> => {

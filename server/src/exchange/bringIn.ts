@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import { inputOf, type Student, type StudentInput } from '@open-palm/contract';
@@ -57,7 +58,7 @@ async function putWhole(trx: Knex, student: Student, createdAt: string): Promise
     createdAt,
     async put(next) {
       if (await putStudent(trx, { id, ...next.body }, next.version, createdAt)) return;
-      throw new Problem(409, 'conflict', `An instrument of ${student.name} is taken.`, 'setups');
+      throw new Problem(409, 'conflict', answers.instrumentTaken(student.name), 'setups');
     },
   });
 }

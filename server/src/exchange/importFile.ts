@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { ImportPreview } from '@open-palm/contract/exchange';
 import { inTransaction } from '../db/inTransaction';
 import { Problem } from '../problem';
@@ -19,7 +20,7 @@ export async function importFile(
 ): Promise<ImportPreview> {
   const plan = await planImport(db, bytes, { zone, ...settings });
   if (plan.preview.sha256 !== sha256) {
-    const message = 'This is another file than the one that was shown. Look at it again first.';
+    const message = answers.otherFile;
     throw new Problem(409, 'conflict', message, 'sha256');
   }
   if (plan.preview.issueCount > 0) return plan.preview;

@@ -4,6 +4,7 @@ import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import type { CheckInput, KeptStudent, LogEntry, Student } from '@open-palm/contract';
 import {
+  cellIssue,
   fileIssue,
   readStudioFile,
   type Correction,
@@ -66,8 +67,8 @@ export async function planImport(
   if (table.columns.includes('name') || table.columns.includes('student_id')) {
     return planStudents(db, table, sha256, zone);
   }
-  const problem = `has neither a column “name” (students) nor a column “measure” (looks). Its head is: ${table.columns.join(', ').slice(0, 120)}`;
-  return refused(sha256, [fileIssue(problem)], table);
+  const params = { head: table.columns.join(', ').slice(0, 120) };
+  return refused(sha256, [fileIssue({ code: 'noKnownTable', params })], table);
 }
 
 async function planStudents(
@@ -190,8 +191,8 @@ async function foreignSetups(db: Knex, students: readonly Student[]): Promise<Ro
         owners.set(setup.id, id);
         return [];
       }
-      const problem = `an instrument of ${name} already belongs to another student`;
-      return [{ row: null, column: 'instrument_id', problem, value: setup.id }];
+      const problem = { code: 'instrumentTaken', params: { name } } as const;
+      return [cellIssue(null, 'instrument_id', problem, setup.id)];
     }),
   );
 }
@@ -203,14 +204,7 @@ async function unknownHolds(db: Knex, students: readonly Student[]): Promise<Row
   return students.flatMap(({ name, setups }) =>
     setups.flatMap(({ holdId }): RowIssue[] =>
       isOwn(holdId) && !own.has(holdId)
-        ? [
-            {
-              row: null,
-              column: 'hold',
-              problem: `${name}: there is no such hold here`,
-              value: holdId,
-            },
-          ]
+        ? [cellIssue(null, 'hold', { code: 'noHold', params: { of: name } }, holdId)]
         : [],
     ),
   );

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import { Readable } from 'node:stream';
 import { Router } from '@koa/router';
 import type { Context } from 'koa';
@@ -58,11 +59,11 @@ const FILE_TYPE = 'application/octet-stream';
 
 async function readFile(ctx: Context): Promise<Uint8Array> {
   if (!ctx.is(FILE_TYPE)) {
-    throw new Problem(415, 'malformed', `A file is sent as ${FILE_TYPE}.`, 'Content-Type');
+    throw new Problem(415, 'malformed', answers.fileForm(FILE_TYPE), 'Content-Type');
   }
   return getRawBody(ctx.req, { limit: LARGEST_IMPORT_BYTES }).catch((error) => {
     if (error.type !== 'entity.too.large') throw error;
-    const message = `This file is larger than ${LARGEST_IMPORT_BYTES / 1024 / 1024} MB.`;
+    const message = answers.fileTooLarge(LARGEST_IMPORT_BYTES / 1024 / 1024);
     throw new Problem(413, 'tooLarge', message, 'body');
   });
 }
@@ -74,7 +75,7 @@ function settingsOf({ query }: Context): ImportSettings {
   try {
     corrections = JSON.parse(String(query.corrections ?? '[]'));
   } catch {
-    throw new Problem(400, 'notJson', 'The corrections are not JSON.', 'corrections');
+    throw new Problem(400, 'notJson', answers.correctionsForm, 'corrections');
   }
   return { dateOrder, corrections: readBody(correctionsSchema, corrections) };
 }

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex';
-import { describeIssue, type CheckInput, type Student } from '@open-palm/contract';
+import type { CheckInput, Student } from '@open-palm/contract';
+import { ofIssue } from '@open-palm/core/problem';
 import { gripFacts } from '@open-palm/records/grip';
-import type { RowIssue, StudioFile } from '@open-palm/contract/exchange';
+import { cellIssue, type RowIssue, type StudioFile } from '@open-palm/contract/exchange';
 import { holdById, type Hold } from '@open-palm/core/holds';
 import { shippedHold } from '@open-palm/core/holds/archive';
 import { findHoldIssues, findLookIssues } from '@open-palm/core/measure';
@@ -20,43 +21,38 @@ export async function studioIssues(
     for (const { id } of student.setups) setups.set(id, student.id);
   const students = new Set([...known, ...file.students].map(({ id }) => id));
   const holds = holdFinder([...(await everyHold(db)), ...(file.holds as Hold[])]);
-  const wrong = (column: string, problem: string, value: string): RowIssue => ({
-    row: null,
-    column,
-    problem,
-    value,
-  });
   const references = (where: string, one: { studentId: string; setupId: string }): RowIssue[] => {
     if (!students.has(one.studentId)) {
-      return [wrong(`${where}.studentId`, 'there is no such student', one.studentId)];
+      return [cellIssue(null, `${where}.studentId`, { code: 'noStudent' }, one.studentId)];
     }
     return setups.get(one.setupId) === one.studentId
       ? []
-      : [wrong(`${where}.setupId`, 'is no instrument of this student', one.setupId)];
+      : [cellIssue(null, `${where}.setupId`, { code: 'notTheirInstrument' }, one.setupId)];
   };
   return [
     ...file.students.flatMap(({ setups: own }, i) =>
       own.flatMap(({ holdId }, k) =>
         holds(holdId, null)
           ? []
-          : [wrong(`students[${i}].setups[${k}].holdId`, 'there is no such hold', holdId)],
+          : [cellIssue(null, `students[${i}].setups[${k}].holdId`, { code: 'noHold' }, holdId)],
       ),
     ),
     ...file.holds.flatMap((hold, i) =>
       findHoldIssues(hold as Hold).map((issue) =>
-        wrong(`holds[${i}].${issue.where}`, describeIssue(issue), ''),
+        cellIssue(null, `holds[${i}].${issue.where}`, ofIssue(issue), ''),
       ),
     ),
     ...file.checks.flatMap((check, i): RowIssue[] => {
       const where = `checks[${i}]`;
       const hold = holds(check.grip.holdId, check.grip.holdVersion);
-      if (!hold) return [wrong(`${where}.grip.holdId`, 'there is no such hold', check.grip.holdId)];
+      if (!hold)
+        return [cellIssue(null, `${where}.grip.holdId`, { code: 'noHold' }, check.grip.holdId)];
       if (check.captures.length + check.taps.length === 0) return references(where, check);
       const facts = gripFacts(check.grip, hold, null);
       return [
         ...references(where, check),
         ...findLookIssues(check, facts.hold).map((issue) =>
-          wrong(`${where}.${issue.where}`, describeIssue(issue), ''),
+          cellIssue(null, `${where}.${issue.where}`, ofIssue(issue), ''),
         ),
       ];
     }),

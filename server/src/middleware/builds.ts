@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Middleware } from 'koa';
 import { HEADERS } from '@open-palm/contract';
 import { Problem } from '../problem';
@@ -13,8 +14,7 @@ export const builds =
   async (ctx, next) => {
     ctx.set(HEADERS.build, build);
     if (WRITES.has(ctx.method) && ctx.path.startsWith('/api/') && ctx.get(HEADERS.build) === '') {
-      const message =
-        'Open Palm was renewed since this page was opened. Load it again: what waits is kept and sent then.';
+      const message = answers.olderApp;
       throw new Problem(503, 'olderApp', message, HEADERS.build);
     }
     await next();

@@ -1,6 +1,8 @@
+import { answers } from '@open-palm/words/answers';
 import type { Middleware } from 'koa';
 import { v7 as uuidv7 } from 'uuid';
-import { clip, describeIssue, type ApiErrorBody } from '@open-palm/contract';
+import { clip, type ApiErrorBody } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { ConflictProblem, Problem } from '../problem';
 
@@ -14,7 +16,7 @@ export function errors(log: Log): Middleware {
     try {
       await next();
       if (ctx.status === 404 && ctx.body == null && ctx.path.startsWith('/api/')) {
-        throw new Problem(404, 'notFound', 'There is nothing at this address.', ctx.path);
+        throw new Problem(404, 'notFound', answers.noAddress, ctx.path);
       }
     } catch (error) {
       const problem = asProblem(error);
@@ -46,42 +48,29 @@ function asProblem(error: unknown): Problem {
       .slice(0, MOST_ISSUES)
       .map((issue) => clip(describeIssue(issue), LONGEST_ISSUE));
     const rest = error.issues.length - told.length;
-    const message = [...told, ...(rest > 0 ? [`And ${rest} more.`] : [])].join(' ');
+    const message = [...told, ...(rest > 0 ? [answers.andMore(rest)] : [])].join(' ');
     return new Problem(400, first?.code ?? 'malformed', message, first?.where ?? 'body');
   }
-  return (
-    asBodyProblem(error) ??
-    new Problem(500, 'internal', 'Something went wrong on the server. Nothing was changed.', '')
-  );
+  return asBodyProblem(error) ?? new Problem(500, 'internal', answers.internal, '');
 }
 
 /** Errors of the packages that read the body, which carry an HTTP status below 500. */
 function asBodyProblem(error: unknown): Problem | null {
   if (/^Z_/.test(String((error as { code?: unknown } | null)?.code))) {
-    return new Problem(
-      400,
-      'notJson',
-      'The body is packed in a way that cannot be unpacked.',
-      'body',
-    );
+    return new Problem(400, 'notJson', answers.packed, 'body');
   }
   if (!(error instanceof Error) || !('status' in error)) return null;
   if (error.status === 413) {
-    return new Problem(413, 'tooLarge', 'This is larger than what is taken here.', 'body');
+    return new Problem(413, 'tooLarge', answers.tooLarge, 'body');
   }
   if (error instanceof URIError || /decode|uri/i.test(error.message)) {
-    return new Problem(400, 'malformed', 'The address is written in a way that says nothing.', '');
+    return new Problem(400, 'malformed', answers.addressForm, '');
   }
   if (error.status === 415) {
-    return new Problem(
-      415,
-      'malformed',
-      'The body is written in a way that is not read here.',
-      'body',
-    );
+    return new Problem(415, 'malformed', answers.bodyForm, 'body');
   }
   if (typeof error.status === 'number' && error.status >= 400 && error.status < 500) {
-    return new Problem(error.status, 'notJson', 'The body is not JSON, or it broke off.', 'body');
+    return new Problem(error.status, 'notJson', answers.notJson, 'body');
   }
   return null;
 }

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Middleware } from 'koa';
 import { Problem } from '../problem';
 
@@ -9,7 +10,7 @@ const LOCAL_NAMES = new Set(['localhost', '127.0.0.1', '[::1]']);
  */
 export const localOnly: Middleware = async (ctx, next) => {
   if (!LOCAL_NAMES.has(ctx.hostname)) {
-    throw new Problem(403, 'notLocal', 'The studio answers on this machine only.', 'Host');
+    throw new Problem(403, 'notLocal', answers.notLocal, 'Host');
   }
   ctx.set('X-Content-Type-Options', 'nosniff');
   ctx.set('Referrer-Policy', 'no-referrer');

@@ -1,4 +1,4 @@
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import type { KnownLength, Vec2 } from '@open-palm/core/units';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';

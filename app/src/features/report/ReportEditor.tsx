@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import {
+  issuesFromZod,
   reportInputSchema,
   reportText,
   MOST_POINTS,
   type Check,
   type ReportInput,
 } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { paths } from '../../foundation/api/paths';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
@@ -61,7 +63,7 @@ export function ReportEditor({
       const points = letter.points.filter((point) => point.trim() !== '');
       const checked = reportInputSchema.safeParse({ ...letter, points });
       if (!checked.success) {
-        setFailure(checked.error.issues[0]!.message);
+        setFailure(describeIssue(issuesFromZod(checked.error, 'letter')[0]!));
         return;
       }
       const standing = await keepReport(check.id, studentName, checked.data, basedOn);

@@ -1,4 +1,4 @@
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { readStrokeCsv } from '@open-palm/contract/stroke';
 import { InputError } from '@open-palm/core/issue';
 import type { StrokeSeries } from '@open-palm/core/stroke';

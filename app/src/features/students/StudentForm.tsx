@@ -5,7 +5,12 @@ import { useFieldArray, useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { z } from 'zod';
-import { SKIN_TONES, studentInputSchema, type StudentInput } from '@open-palm/contract';
+import {
+  problemMessage,
+  SKIN_TONES,
+  studentInputSchema,
+  type StudentInput,
+} from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
 import { LEVELS } from '@open-palm/core/practice';
@@ -70,7 +75,7 @@ export function StudentForm({
   const isNew = basedOn === 0;
   const [failure, setFailure] = useState<string | null>(null);
   const { control, handleSubmit, formState, setValue } = useForm<StudentInput>({
-    resolver: zodResolver(formSchema),
+    resolver: zodResolver(formSchema, { error: problemMessage }),
     defaultValues: initial,
   });
   const setups = useFieldArray({ control, name: 'setups', keyName: 'key' });

@@ -3,6 +3,8 @@ import { Controller, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import type { StudentInput } from '@open-palm/contract';
+import { problemIn } from '@open-palm/core/problem';
+import { describeProblem } from '@open-palm/words/describe';
 import { Choice, Choices } from '../../foundation/kit/Choice';
 import { numberFrom } from '../../foundation/kit/numberFrom';
 import { space } from '../../foundation/kit/tokens';
@@ -43,9 +45,7 @@ export function Field({
           />
           {fieldState.error || help !== undefined ? (
             <HelperText type={fieldState.error ? 'error' : 'info'} visible padding="none">
-              {fieldState.error
-                ? errorWords(fieldState.error.type, fieldState.error.message)
-                : help}
+              {fieldState.error ? errorWords(fieldState.error.message) : help}
             </HelperText>
           ) : null}
         </View>
@@ -59,8 +59,13 @@ const textOf = (value: unknown): string =>
     ? String(value)
     : '';
 
-const errorWords = (type: string, message: string | undefined) =>
-  type === 'invalid_type' ? strings.student.notANumber : (message ?? strings.student.notANumber);
+/** What the schema says of a field, in words. */
+function errorWords(message: string | undefined): string {
+  const problem = problemIn(message ?? '');
+  return problem && problem.code !== 'notANumber'
+    ? describeProblem(problem)
+    : strings.student.notANumber;
+}
 
 /** One of several, by touch. */
 export function OneOf<T extends string>({

@@ -7,6 +7,7 @@ import {
   MOST_CORRECTIONS,
   type ImportPreview,
 } from '@open-palm/contract/exchange/preview';
+import { describeProblem } from '@open-palm/words/describe';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
 import { Choice, Choices } from '../../foundation/kit/Choice';
@@ -135,7 +136,7 @@ function Wrong({
         return (
           <View key={`${issue.row} ${issue.column} ${i}`} style={{ gap: space(1) }}>
             <Text variant="strong">{words.at(issue.row, issue.column)}</Text>
-            <Text variant="small">{words.says(issue.problem, issue.value)}</Text>
+            <Text variant="small">{words.says(describeProblem(issue.problem), issue.value)}</Text>
             {cell ? (
               <WordField
                 label={words.correct(cell.row, cell.column)}

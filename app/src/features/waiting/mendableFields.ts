@@ -5,6 +5,7 @@ import {
   relaxedHandInputSchema,
   takeInputSchema,
 } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import type { Entry } from '../../foundation/api/sync/entry';
 import { waitingWords as words } from '../../foundation/strings/waiting';
 
@@ -110,8 +111,7 @@ export function mendedBody(
   if (checked.success) return { body };
   const [issue] = issuesFromZod(checked.error, '');
   const wrong = mendableFields(entry).find((field) => field.at === issue!.where);
-  const problem = String(issue!.params!.problem);
-  return { problem: `${wrong?.label ?? issue!.where}: ${problem}` };
+  return { problem: describeIssue({ ...issue!, where: wrong?.label ?? issue!.where }) };
 }
 
 function read(field: MendField, text: string, before: unknown): unknown {

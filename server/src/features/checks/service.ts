@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
 import { type Check, type CheckInput } from '@open-palm/contract';
 import { gripFacts } from '@open-palm/records/grip';
@@ -59,7 +60,7 @@ async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
   if (missing !== undefined) throw notFound('picture', `captures[${missing}].pictureId`);
   const [other] = taken;
   if (other !== undefined) {
-    const message = 'This picture is already one of another check.';
+    const message = answers.pictureTaken;
     throw new Problem(409, 'conflict', message, `captures[${other}].id`);
   }
   const hold = await holdOf(trx, input.grip.holdId, input.grip.holdVersion);

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import { Router } from '@koa/router';
 import { ownHoldSchema } from '@open-palm/contract';
 import { Problem } from '../../problem';
@@ -16,7 +17,7 @@ export function holdRoutes(parts: Pick<StudioParts, 'db' | 'reader' | 'now'>): R
   router.put('/:id', async (ctx) => {
     const hold = readBody(ownHoldSchema, ctx.request.body);
     if (hold.id !== readId(ctx.params.id)) {
-      throw new Problem(400, 'malformed', 'The id is not that of the address.', 'id');
+      throw new Problem(400, 'malformed', answers.otherId, 'id');
     }
     ctx.body = await saveHold(parts, hold, writtenBy(ctx).madeBy, readEdit(ctx));
   });

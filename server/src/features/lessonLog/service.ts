@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { LogEntry } from '@open-palm/contract';
 import { receivedHash } from '../../bodyHash';
 import { touchSetups } from '../../derive/repo';
@@ -22,7 +23,7 @@ export async function saveEntry(
   { received, madeBy }: Written,
 ): Promise<LogEntry> {
   if (input.id !== id) {
-    throw new Problem(400, 'malformed', 'The address and the entry name two ids.', 'id');
+    throw new Problem(400, 'malformed', answers.twoIds, 'id');
   }
   const bodySha256 = receivedHash(received);
   const entry = normal(input);

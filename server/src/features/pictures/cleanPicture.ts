@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Metadata } from 'sharp';
 import { LONGEST_KEPT_SIDE_PX } from '@open-palm/contract';
 import { Problem } from '../../problem';
@@ -30,12 +31,7 @@ export async function cleanPicture(bytes: Buffer): Promise<CleanPicture> {
   const sharp = await loadSharp();
   const head = await headOf(sharp, bytes);
   if (!head?.format || !TAKEN_FORMATS.has(head.format)) {
-    throw new Problem(
-      415,
-      'unsupportedPicture',
-      'This file is not a JPEG, PNG or WebP picture, whatever its name says.',
-      'picture',
-    );
+    throw new Problem(415, 'unsupportedPicture', answers.notAPicture, 'picture');
   }
   refuseTooLarge(head);
   try {
@@ -56,12 +52,7 @@ export async function cleanPicture(bytes: Buffer): Promise<CleanPicture> {
       .toBuffer({ resolveWithObject: true });
     return { jpeg: data, width: info.width, height: info.height };
   } catch {
-    throw new Problem(
-      422,
-      'damagedPicture',
-      'This picture is damaged or broke off on its way. Nothing was kept; please choose it again.',
-      'picture',
-    );
+    throw new Problem(422, 'damagedPicture', answers.damagedPicture, 'picture');
   }
 }
 

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Metadata } from 'sharp';
 import { Problem } from '../../problem';
 
@@ -27,10 +28,5 @@ export function refuseTooLarge({
   const most = isWhole ? MOST_WHOLE : MOST_IN_STRIPS;
   if (width * height <= most) return;
   const told = Math.round((width * height) / MEGA);
-  throw new Problem(
-    413,
-    'tooManyPixels',
-    `This picture has ${told} megapixels, more than the ${most / MEGA} that are unpacked here. A smaller one is enough to measure.`,
-    'picture',
-  );
+  throw new Problem(413, 'tooManyPixels', answers.tooManyPixels(told, most / MEGA), 'picture');
 }

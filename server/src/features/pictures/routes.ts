@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import { createReadStream } from 'node:fs';
 import { Router } from '@koa/router';
 import getRawBody from 'raw-body';
@@ -28,8 +29,7 @@ export function pictureRoutes(parts: PictureParts): Router {
     const found = await loadPicture(parts, id);
     if (found === 'unknown') throw notFound('picture', 'id');
     if (found === 'missing') {
-      const message =
-        'The file of this picture is missing. The device that took it can send it again.';
+      const message = answers.missingPicture;
       throw new Problem(404, 'missingFile', message, 'id');
     }
     ctx.type = 'image/jpeg';
@@ -45,6 +45,6 @@ const tooLarge = () =>
   new Problem(
     413,
     'tooLarge',
-    `This picture is larger than ${LARGEST_PICTURE_BYTES / MEGABYTE} MB. A smaller one is enough to measure.`,
+    answers.pictureTooLarge(LARGEST_PICTURE_BYTES / MEGABYTE),
     'picture',
   );

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import { createHash } from 'node:crypto';
 import { stat } from 'node:fs/promises';
 import { Mutex } from 'async-mutex';
@@ -30,7 +31,7 @@ export function savePicture(
   return turn.runExclusive(async () => {
     const known = await findPicture(db, id);
     if (known && known.upload_sha256 !== sha256) {
-      throw new Problem(409, 'conflict', 'This id already belongs to another picture.', 'id');
+      throw new Problem(409, 'conflict', answers.idTaken('picture'), 'id');
     }
     if (known && (await hasFile(pictureDir, known))) return pictureOf(known);
     const { jpeg, width, height } = await cleanPicture(bytes);

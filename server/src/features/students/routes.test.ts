@@ -60,7 +60,7 @@ describe('students', () => {
       /beyond the end of such a bow, about 760 mm/,
     ],
     ['an unknown hold', withSetup({ holdId: 'banjo' }), 'setups[0].holdId', /violin-shallow/],
-    ['no instrument', { ...STUDENT, setups: [] }, 'setups', /at least one instrument/],
+    ['no instrument', { ...STUDENT, setups: [] }, 'setups', /setups: is empty/],
     [
       'the same instrument twice',
       { ...STUDENT, setups: [STUDENT.setups[0]!, STUDENT.setups[0]!] },

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
 import { inputOf, type KeptStudent, type Student, type StudentInput } from '@open-palm/contract';
 import { inTransaction } from '../../db/inTransaction';
@@ -41,7 +42,7 @@ export async function saveStudent(
           // The day of the lesson decides when the next look is due.
           return touchSetups(trx, setupIdsOf(next.body));
         }
-        const message = 'One of these instruments already belongs to another student.';
+        const message = answers.instrumentsTaken;
         throw new Problem(409, 'conflict', message, 'setups');
       },
     });
@@ -63,7 +64,7 @@ async function refuseUnknownHolds(trx: Knex, { setups }: Student): Promise<void>
     const hold = own.find(({ id }) => id === holdId);
     if (!hold) throw notFound('hold', where);
     if (!hold.instruments.includes(instrument)) {
-      throw new Problem(400, 'malformed', 'This hold belongs to another instrument.', where);
+      throw new Problem(400, 'malformed', answers.holdOfOther, where);
     }
   }
 }

@@ -1,3 +1,4 @@
+import { answers } from '@open-palm/words/answers';
 import { strokeIssues } from '@open-palm/core/stroke';
 import type { KeptTake, TakeInput } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
@@ -32,7 +33,7 @@ export function saveTake(
   return inTransaction(db, async (trx) => {
     const known = await findTake(trx, id);
     if (known && !(await isSameRecording())) {
-      throw new Problem(409, 'conflict', 'This id already belongs to another take.', 'id');
+      throw new Problem(409, 'conflict', answers.idTaken('take'), 'id');
     }
     const { body, version } = await keepEdit(trx, {
       kind: 'take',

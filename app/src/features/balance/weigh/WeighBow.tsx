@@ -1,5 +1,12 @@
 import { useState } from 'react';
-import { inputOf, studentInputSchema, type HandFile, type StudentInput } from '@open-palm/contract';
+import {
+  inputOf,
+  schemaProblem,
+  studentInputSchema,
+  type HandFile,
+  type StudentInput,
+} from '@open-palm/contract';
+import { describeProblem } from '@open-palm/words/describe';
 import {
   bowWarning,
   BOW_PARTS,
@@ -157,5 +164,5 @@ function refusal(handFile: HandFile, part: BowPart, value: number | null): strin
   if (Number.isNaN(value)) return words.notANumber;
   const unknown: OwnBow = { massG: null, balanceMm: null, frogLengthMm: null };
   const told = studentInputSchema.safeParse(withBow(handFile, { ...unknown, [part]: value }));
-  return told.success ? null : told.error.issues[0]!.message;
+  return told.success ? null : describeProblem(schemaProblem(told.error.issues[0]!));
 }

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { describeIssue, readCoco, type CocoRow } from '@open-palm/contract';
+import { readCoco, type CocoRow } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
+import { malformed } from '@open-palm/core/problem';
 import type { PlacedCapture } from '@open-palm/core/measure';
 import { Button } from '../../../foundation/kit/Button';
 import { Notice } from '../../../foundation/kit/Notice';
@@ -97,8 +99,6 @@ function parsed(text: string): unknown {
   try {
     return JSON.parse(text);
   } catch {
-    throw new InputError([
-      { code: 'malformed', where: 'file', params: { problem: words.notJson } },
-    ]);
+    throw new InputError([malformed('file', { code: 'notJson' })]);
   }
 }

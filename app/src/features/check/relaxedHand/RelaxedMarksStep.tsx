@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { ScrollView } from 'react-native';
-import { describeIssue, type RelaxedHandInput, type Student } from '@open-palm/contract';
+import type { RelaxedHandInput, Student } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import {
   gapsAtLastJointsMm,
   HAND_POINTS,

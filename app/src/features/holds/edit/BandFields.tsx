@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
-import { describeIssue } from '@open-palm/contract';
+import { describeIssue } from '@open-palm/words/describe';
 import type { Range } from '@open-palm/core/holds';
 import { bandIssues, specOf, type MeasureId } from '@open-palm/core/measure';
 import { space } from '../../../foundation/kit/tokens';

@@ -1,4 +1,4 @@
-import { whyNotHeld } from '@open-palm/contract';
+import { whyNotHeld } from '@open-palm/words/notHeld';
 import type { ContactName, WhyNot } from '@open-palm/core/balance';
 import type { PresetKind } from '@open-palm/core/bow';
 

@@ -141,7 +141,6 @@ export const coco = {
   more: (n: number) => `${n} more rows are not listed.`,
   otherSize: (width: number, height: number) =>
     `These points belong to a picture of ${width} × ${height}.`,
-  notJson: 'it is not JSON',
 };
 
 export const stations = {

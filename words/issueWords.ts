@@ -1,10 +1,13 @@
 import { HAND_POINTS } from '@open-palm/core/hand';
-import type { Issue, IssueCode } from '@open-palm/core/issue';
+import type { IssueCode } from '@open-palm/core/issue';
 
-type Params = Record<string, string | number>;
+type Params = Readonly<Record<string, string | number>>;
 
-const WORDS: Record<IssueCode, (at: string, params: Params) => string> = {
-  malformed: (at, p) => `${at}: ${String(p.problem)}.`,
+/** What is wrong with input that is of its kind, as sentences; what is not of its kind has words of its own. */
+export const ISSUE_WORDS: Record<
+  Exclude<IssueCode, 'malformed'>,
+  (at: string, params: Params) => string
+> = {
   notJson: (at, p) => `${at} is not JSON: ${String(p.problem)}.`,
   unknownHold: (at, p) => `${at}: there is no hold "${p.id}". Known holds: ${p.known}.`,
   notThisView: (at) => `${at}: this cannot be told from this view.`,
@@ -59,13 +62,8 @@ const WORDS: Record<IssueCode, (at: string, params: Params) => string> = {
     `${at}: the band reaches beyond what is possible, ${p.lo} to ${p.hi}.`,
 };
 
-/** One issue as a sentence for a person: what is wrong, and where. */
-export function describeIssue(issue: Issue): string {
-  return WORDS[issue.code](placeWords(issue.where), issue.params ?? {});
-}
-
 /** A path with the name of the point it leads to: `hand[4]` → `hand[4] (thumb tip)`. */
-function placeWords(where: string): string {
+export function placeWords(where: string): string {
   const index = /hand\[(\d+)\]$/.exec(where)?.[1];
   const name = index === undefined ? undefined : HAND_POINTS[Number(index)];
   return name ? `${where} (${name.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`)})` : where;

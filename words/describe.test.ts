@@ -1,7 +1,6 @@
-import { z } from 'zod';
 import type { IssueCode } from '@open-palm/core/issue';
-import { describeIssue } from './issueWords';
-import { issuesFromZod } from './zodIssues';
+import { PROBLEM_CODES } from '@open-palm/core/problem';
+import { describeIssue, describeProblem } from './describe';
 
 describe('describeIssue', () => {
   it('names the place by its path and by the point that it leads to', () => {
@@ -29,18 +28,28 @@ describe('describeIssue', () => {
   });
 });
 
-describe('issuesFromZod', () => {
-  it('gives every fault with its path', () => {
-    const schema = z.object({ hand: z.array(z.object({ x: z.number() })), view: z.string() });
-    const result = schema.safeParse({ hand: [{ x: 1 }, { x: 'two' }] });
-    expect(issuesFromZod(result.error!, 'file').map((issue) => issue.where)).toEqual([
-      'hand[1].x',
-      'view',
-    ]);
+describe('describeProblem', () => {
+  it.each(PROBLEM_CODES.filter((code) => code !== 'issue'))(
+    'has words for %s that follow a place',
+    (code) => {
+      const text = describeProblem({ code, params: {} });
+      expect(text).toMatch(/^\S.*[^.]$/);
+    },
+  );
+
+  it('tells what is wrong with a value of its kind like any other problem', () => {
+    expect(
+      describeProblem({
+        code: 'issue',
+        params: { issue: 'bandUpsideDown', at: 'band', lo: 3, hi: 2 },
+      }),
+    ).toBe('band: the band begins at 3, which is not below its end at 2');
   });
 
-  it('calls the whole by its own name', () => {
-    const result = z.object({}).safeParse(3);
-    expect(issuesFromZod(result.error!, 'file')[0]!.where).toBe('file');
+  it('tells a schema’s problem after the place where it stands', () => {
+    const params = { problem: 'notOneOf', known: 'violin, viola' };
+    expect(describeIssue({ code: 'malformed', where: 'instrument', params })).toBe(
+      'instrument: is none of violin, viola.',
+    );
   });
 });
