@@ -1,10 +1,7 @@
-import { memo } from 'react';
+import { memo, useLayoutEffect, useRef } from 'react';
 import { Pressable } from 'react-native';
-import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import { strings } from '../../foundation/strings';
 import { onKeys } from '../../foundation/kit/onKeys';
-import type { MarksStore } from './useMarks';
 import { inside, type Size } from '../pictures/viewport';
 
 const KEY_STEP_PX = 1;
@@ -18,47 +15,53 @@ const ARROWS: Record<string, Vec2> = {
   ArrowDown: { x: 0, y: 1 },
 };
 
-/** A mark as something that keys and screen readers can reach; touch goes to the canvas below. */
-export const MarkHandle = memo(function MarkHandle({
-  name,
-  isGuess,
-  place,
-  left,
-  top,
-  picture,
-  change,
-}: {
-  name: PointName;
-  /** Whether it still waits to be called right. */
-  isGuess: boolean;
+interface Handled {
+  label: string;
   /** In the picture. */
   place: Vec2;
   /** Of the mark, on the screen. */
   left: number;
   top: number;
   picture: Size;
-  change: MarksStore['change'];
-}) {
-  const step = ({ x, y }: Vec2, px: number) => {
-    change({ type: 'begin' });
-    change({
-      type: 'set',
-      name,
-      at: inside({ x: place.x + x * px, y: place.y + y * px }, picture),
-    });
-  };
+}
+
+interface Doing {
+  onFocus: () => void;
+  /** @param to in the picture, and inside of it */
+  onMoved: (to: Vec2) => void;
+}
+
+/** A mark as something that keys and screen readers can reach; touch goes to the canvas below. */
+export function MarkHandle({ onFocus, onMoved, ...handled }: Handled & Doing) {
+  // While one mark is dragged the handles of the others stay as they are.
+  const doing = useRef<Doing>({ onFocus, onMoved });
+  useLayoutEffect(() => {
+    doing.current = { onFocus, onMoved };
+  });
+  return <Handle {...handled} doing={doing} />;
+}
+
+const Handle = memo(function Handle({
+  label,
+  place,
+  left,
+  top,
+  picture,
+  doing,
+}: Handled & { doing: { current: Doing } }) {
+  const step = ({ x, y }: Vec2, px: number) =>
+    doing.current.onMoved(inside({ x: place.x + x * px, y: place.y + y * px }, picture));
   const keys = Object.fromEntries(
     Object.entries(ARROWS).map(([key, direction]) => [
       key,
       (far: boolean) => step(direction, far ? KEY_LEAP_PX : KEY_STEP_PX),
     ]),
   );
-  const words = isGuess ? strings.confirm.guess : strings.measure.point;
   return (
     <Pressable
       role="button"
-      aria-label={words(strings.points[name], Math.round(place.x), Math.round(place.y))}
-      onFocus={() => change({ type: 'choose', name })}
+      aria-label={label}
+      onFocus={() => doing.current.onFocus()}
       {...onKeys(keys)}
       style={{
         position: 'absolute',

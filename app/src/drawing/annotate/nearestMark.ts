@@ -1,4 +1,3 @@
-import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
 import { toScreen, type Viewport } from '../pictures/viewport';
 
@@ -6,14 +5,14 @@ import { toScreen, type Viewport } from '../pictures/viewport';
 const REACH_PX = 20;
 
 /** The mark that a touch means, or none. */
-export function nearestMark(
-  placed: Partial<Record<PointName, Vec2>>,
+export function nearestMark<Name extends string>(
+  placed: Partial<Record<Name, Vec2>>,
   viewport: Viewport,
   at: Vec2,
-): PointName | null {
-  let nearest: PointName | null = null;
+): Name | null {
+  let nearest: Name | null = null;
   let best = REACH_PX;
-  for (const [name, place] of Object.entries(placed) as [PointName, Vec2][]) {
+  for (const [name, place] of Object.entries(placed) as [Name, Vec2][]) {
     const shown = toScreen(viewport, place);
     const distance = Math.hypot(shown.x - at.x, shown.y - at.y);
     if (distance <= best) {

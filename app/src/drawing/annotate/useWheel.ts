@@ -6,10 +6,10 @@ import type { CanvasTouch } from './CanvasTouch';
 const ZOOM_PER_PX = 0.0018;
 
 /** The mouse wheel zooms about the pointer; with Shift, or sideways, it pans. */
-export function useWheel(target: RefObject<View | null>, touch: CanvasTouch): void {
+export function useWheel(target: RefObject<View | null>, touch: CanvasTouch, isOn: boolean): void {
   useEffect(() => {
     const element = target.current as unknown as HTMLElement | null;
-    if (!element) return;
+    if (!element || !isOn) return;
     const onWheel = (event: WheelEvent) => {
       event.preventDefault();
       if (event.shiftKey || Math.abs(event.deltaX) > Math.abs(event.deltaY)) {
@@ -25,5 +25,5 @@ export function useWheel(target: RefObject<View | null>, touch: CanvasTouch): vo
     };
     element.addEventListener('wheel', onWheel, { passive: false });
     return () => element.removeEventListener('wheel', onWheel);
-  }, [target, touch]);
+  }, [target, touch, isOn]);
 }

@@ -1,10 +1,10 @@
 import type { PointName } from '@open-palm/core/measure';
-import { changeMarks, guessesGivenUp, pointToSet } from '../marks';
-import { noMarks, type Marks } from '../marksState';
+import { changeMarks, type MarksAction } from '../marks';
+import { noMarks, type Marks, type Places } from '../marksState';
 import { nearestMark } from '../nearestMark';
 import { inside, toPicture, toScreen } from '../../pictures/viewport';
-import { IDLE } from './idle';
 import { nextToolState } from './markTool';
+import { worldOfMarks } from '../worldOfMarks';
 import type { ToolEvent, ToolState } from './toolTypes';
 
 const PICTURE = { width: 1000, height: 800 };
@@ -12,17 +12,19 @@ const VIEWPORT = { scale: 0.5, x: 10, y: 20 };
 const SEQUENCE: PointName[] = ['frogFront', 'frogBack', 'thumbTip'];
 
 /** A person at the picture: the tool as the screen drives it. */
-function person() {
-  let state: ToolState = IDLE;
-  let marks: Marks = noMarks(SEQUENCE);
+function person(sequence: readonly PointName[] = SEQUENCE) {
+  let state: ToolState<PointName> = { name: 'idle' };
+  let marks: Marks = noMarks(sequence);
+  const change = (action: MarksAction) => {
+    marks = changeMarks(marks, action);
+  };
+  const world = worldOfMarks({ change, current: () => marks });
   const send = (event: ToolEvent) => {
     state = nextToolState(state, event, {
-      markAt: (at) => nearestMark(marks.placed, VIEWPORT, at),
-      screenOf: (name) => toScreen(VIEWPORT, marks.placed[name]!),
+      ...world,
+      markAt: (at) => nearestMark(world.touchable(), VIEWPORT, at),
+      screenOf: (name) => toScreen(VIEWPORT, world.placeOf(name)),
       pictureAt: (at) => inside(toPicture(VIEWPORT, at), PICTURE),
-      next: pointToSet(marks),
-      givenUp: guessesGivenUp(marks),
-      change: (action) => (marks = changeMarks(marks, action)),
     });
   };
   const user = {
@@ -30,10 +32,12 @@ function person() {
     move: (x: number, y: number) => (send({ type: 'move', at: { x, y } }), user),
     up: (x: number, y: number) => (send({ type: 'up', at: { x, y } }), user),
     cancel: () => (send({ type: 'cancel' }), user),
-    expectState: (name: ToolState['name']) => (expect(state.name).toBe(name), user),
+    offer: (guesses: Places) => (change({ type: 'offer', guesses }), user),
+    agree: (...names: PointName[]) => (change({ type: 'agree', names }), user),
+    expectState: (name: ToolState<PointName>['name']) => (expect(state.name).toBe(name), user),
     expectPlaced: (placed: Marks['placed']) => (expect(marks.placed).toEqual(placed), user),
     expectChosen: (name: PointName) => (expect(marks.chosen).toBe(name), user),
-    undo: () => ((marks = changeMarks(marks, { type: 'undo' })), user),
+    undo: () => (change({ type: 'undo' }), user),
   };
   return user;
 }
@@ -143,5 +147,69 @@ describe('the mark tool', () => {
       .down(300, 200)
       .up(300, 200)
       .expectPlaced({ frogFront: { x: 200, y: 200 }, frogBack: { x: 580, y: 360 } });
+  });
+});
+
+describe('the mark tool over guesses', () => {
+  const FINGER: PointName[] = ['indexMcp', 'indexPip', 'indexDip', 'indexTip'];
+  const guesses: Places = Object.fromEntries(
+    FINGER.map((name, i) => [name, { x: 100 + 200 * i, y: 200 }]),
+  );
+  const looking = () => person(FINGER).offer(guesses);
+
+  it('moves a guess, which counts no more than before until it is called right', () => {
+    looking()
+      .down(60, 120)
+      .expectState('pointing')
+      .move(80, 130)
+      .expectState('guessing')
+      .up(80, 130)
+      .expectState('confirming')
+      .expectPlaced({})
+      .agree(...FINGER)
+      .expectPlaced({ ...guesses, indexMcp: { x: 140, y: 220 } });
+  });
+
+  it('says nothing by a touch beside several guesses', () => {
+    looking()
+      .down(300, 350)
+      .expectState('confirming')
+      .move(320, 350)
+      .up(320, 350)
+      .expectState('confirming')
+      .expectPlaced({});
+  });
+
+  it('brings a guess back where the drag is given up', () => {
+    looking()
+      .down(60, 120)
+      .move(80, 130)
+      .cancel()
+      .expectState('confirming')
+      .agree(...FINGER)
+      .expectPlaced(guesses);
+  });
+
+  it('takes a touch beside a single guess for where it really is, and as said right', () => {
+    person(['thumbTip'])
+      .offer({ thumbTip: { x: 500, y: 400 } })
+      .down(110, 120)
+      .expectState('guessing')
+      .up(110, 120)
+      .expectState('idle')
+      .expectPlaced({ thumbTip: { x: 200, y: 200 } });
+  });
+
+  it('gives up the last picture’s bow where the bow is touched elsewhere, in one step that is taken back', () => {
+    const bow: PointName[] = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
+    person(bow)
+      .offer(Object.fromEntries(bow.map((name, i) => [name, { x: 100 + 200 * i, y: 600 }])))
+      .down(110, 120)
+      .expectState('dragging')
+      .up(110, 120)
+      .expectState('idle')
+      .expectPlaced({ stickHandEnd: { x: 200, y: 200 } })
+      .undo()
+      .expectPlaced({});
   });
 });

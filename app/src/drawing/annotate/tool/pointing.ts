@@ -1,4 +1,5 @@
-import { IDLE } from './idle';
+import { following } from './following';
+import { atRest } from './atRest';
 import { setNext } from './setNext';
 import type { ToolEvent, ToolState, ToolWorld } from './toolTypes';
 
@@ -9,11 +10,11 @@ const SLOP_PX = 4;
 const ON_MARK_PX = 7;
 
 /** A mark is touched but not moved yet: letting go chooses it, moving on drags it. */
-export function pointing(
-  state: Extract<ToolState, { name: 'pointing' }>,
+export function pointing<Name extends string>(
+  state: Extract<ToolState<Name>, { name: 'pointing' }>,
   event: ToolEvent,
-  world: ToolWorld,
-): ToolState {
+  world: ToolWorld<Name>,
+): ToolState<Name> {
   const { mark, from } = state;
   switch (event.type) {
     case 'move': {
@@ -21,28 +22,25 @@ export function pointing(
       const place = world.screenOf(mark);
       // The mark keeps its distance to the finger, so that it does not jump under it.
       const offset = { x: place.x - from.x, y: place.y - from.y };
-      world.change({ type: 'begin' });
-      world.change({
-        type: 'set',
-        name: mark,
-        at: world.pictureAt({ x: event.at.x + offset.x, y: event.at.y + offset.y }),
-      });
-      return { name: 'dragging', mark, offset, isNew: false };
+      world.begin(mark, false);
+      world.set(mark, world.pictureAt({ x: event.at.x + offset.x, y: event.at.y + offset.y }));
+      return following(world, { mark, offset, isNew: false });
     }
     case 'up': {
       const place = world.screenOf(mark);
       const meansMark = Math.hypot(event.at.x - place.x, event.at.y - place.y) <= ON_MARK_PX;
-      if (meansMark || !world.next) {
-        world.change({ type: 'choose', name: mark });
+      const next = world.next();
+      if (meansMark || !next) {
+        world.choose(mark);
       } else {
         // Joints lie close together: a tap beside a mark, while a point is asked for, sets that point.
-        setNext(world, world.next, event.at);
-        world.change({ type: 'commit', advance: true });
+        setNext(world, next, event.at);
+        world.commit(true);
       }
-      return IDLE;
+      return atRest(world);
     }
     case 'cancel':
-      return IDLE;
+      return atRest(world);
     case 'down':
       return state;
   }

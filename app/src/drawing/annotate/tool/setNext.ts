@@ -1,11 +1,14 @@
-import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
-import type { ToolWorld } from './toolTypes';
+import { following } from './following';
+import type { ToolState, ToolWorld } from './toolTypes';
 
-/** Sets the next point where an empty place was touched; a guess that stood in its way is given up with that. */
-export function setNext(world: ToolWorld, name: PointName, at: Vec2): void {
-  const { givenUp } = world;
-  if (givenUp.length > 0) world.change({ type: 'refuse', names: givenUp });
-  world.change({ type: 'begin' });
-  world.change({ type: 'set', name, at: world.pictureAt(at) });
+/** Sets the next mark where an empty place was touched; it follows the finger until that is lifted. */
+export function setNext<Name extends string>(
+  world: ToolWorld<Name>,
+  name: Name,
+  at: Vec2,
+): ToolState<Name> {
+  world.begin(name, true);
+  world.set(name, world.pictureAt(at));
+  return following(world, { mark: name, offset: { x: 0, y: 0 }, isNew: true });
 }

@@ -5,7 +5,7 @@ import { SlideBar } from '../../../foundation/kit/SlideBar';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { strokeWords } from '../../../foundation/strings/stroke';
-import { MarksPicture } from '../frames/FrameCanvas';
+import { FrameMarks } from '../frames/FrameMarks';
 import type { ShownClip } from '../frames/MarkFrames';
 import { marksAt } from '../frames/marksAt';
 import { VideoBox } from './VideoBox';
@@ -40,10 +40,10 @@ export function ClipScrub({
       <View onLayout={({ nativeEvent: { layout } }) => setWidth(layout.width)}>
         <VideoBox reader={reader} mirrored={mirrored}>
           {width > 0 ? (
-            <MarksPicture
+            <FrameMarks
               marks={marksAt(frames, timeS)}
-              size={reader.size}
-              scale={width / reader.size.width}
+              viewport={{ scale: width / reader.size.width, x: 0, y: 0 }}
+              box={{ width, height: (width * reader.size.height) / reader.size.width }}
             />
           ) : null}
         </VideoBox>
