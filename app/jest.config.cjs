@@ -9,6 +9,8 @@ module.exports = {
   displayName: 'app',
   rootDir: __dirname,
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+  // One of those packages ships its modules as .mjs.
+  transform: { '\\.mjs$': 'babel-jest', ...preset.transform },
   transformIgnorePatterns: preset.transformIgnorePatterns.map((pattern) =>
     pattern.replace('(?!(', `(?!(${MODULES_ONLY}|`),
   ),

@@ -87,7 +87,7 @@ export const PROBLEM_CODES = [
   'cellNotANumber',
   'timeNeeded',
   'valueNeeded',
-  'doubtNeeded',
+  'sdNeeded',
   'noCheckpoint',
   'rowTwice',
   'noDate',

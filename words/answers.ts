@@ -26,8 +26,8 @@ export const answers = {
   pictureTaken: 'This picture is already one of another check.',
   pictureTooLarge: (mb: number) =>
     `This picture is larger than ${mb} MB. A smaller one is enough to measure.`,
-  tooManyPixels: (told: number, most: number) =>
-    `This picture has ${told} megapixels, more than the ${most} that are unpacked here. A smaller one is enough to measure.`,
+  tooManyPixels: (megapixels: number, most: number) =>
+    `This picture has ${megapixels} megapixels, more than the ${most} that are unpacked here. A smaller one is enough to measure.`,
   instrumentsTaken: 'One of these instruments already belongs to another student.',
   instrumentTaken: (name: string) => `An instrument of ${name} is taken.`,
   holdOfOther: 'This hold belongs to another instrument.',

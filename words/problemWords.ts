@@ -99,7 +99,7 @@ export const PROBLEM_WORDS: Record<Exclude<ProblemCode, 'issue'>, (params: Param
   cellNotANumber: (p) => `“${p.cell}” is not a number`,
   timeNeeded: () => 'every row needs its time',
   valueNeeded: () => 'a value is needed',
-  doubtNeeded: () => 'a doubt is a number above nought',
+  sdNeeded: () => 'a doubt is a number above nought',
   noCheckpoint: () => 'there is no such checkpoint',
   rowTwice: (p) => `stands for this ${p.of} in row ${p.row} too`,
   noDate: () => 'is no date such as 2026-11-26 16:00',

@@ -53,14 +53,14 @@ export const opBalanceFileSchema = z
   })
   .strict()
   .superRefine((file, context) => {
-    const { string, bow: lever, contacts, hold } = file;
+    const { string, bow: own, contacts, hold } = file;
     const refuse = (path: string[], code: ProblemCode, params?: Problem['params']) =>
       context.addIssue({ code: 'custom', path, message: problemText(code, params) });
-    if (string && string.atMm > lever.lengthMm - lever.thumbMm) {
-      const tip = lever.lengthMm - lever.thumbMm;
+    if (string && string.atMm > own.lengthMm - own.thumbMm) {
+      const tip = own.lengthMm - own.thumbMm;
       refuse(['string', 'atMm'], 'beyondTip', { at: string.atMm, tip });
     }
-    if (string && string.atMm < -lever.thumbMm) {
+    if (string && string.atMm < -own.thumbMm) {
       refuse(['string', 'atMm'], 'behindButton', { at: string.atMm });
     }
     if (hold === 'over' && contacts.web !== undefined) {

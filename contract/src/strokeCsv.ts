@@ -75,10 +75,13 @@ export function readStrokeCsv(text: string): StrokeSeries {
 
 /** A take as CSV text, which reads back as it was. */
 export function writeStrokeCsv({ timesS, channels }: StrokeSeries): string {
-  const told = STROKE_CHANNELS.filter((channel) => channels[channel] !== undefined);
+  const recorded = STROKE_CHANNELS.filter((channel) => channels[channel] !== undefined);
   return Papa.unparse({
-    fields: [TIME_COLUMN, ...told.map((channel) => CHANNEL_COLUMNS[channel])],
-    data: timesS.map((time, i) => [time, ...told.map((channel) => channels[channel]![i] ?? '')]),
+    fields: [TIME_COLUMN, ...recorded.map((channel) => CHANNEL_COLUMNS[channel])],
+    data: timesS.map((time, i) => [
+      time,
+      ...recorded.map((channel) => channels[channel]![i] ?? ''),
+    ]),
   });
 }
 
@@ -96,11 +99,11 @@ function headIssues(names: readonly string[]): Issue[] {
       ? [malformed(`row 1, ${name}`, { code: 'otherUnit', params: { meant } })]
       : [];
   });
-  const told = new Set(otherUnit.map(({ params }) => params!.meant));
+  const meantElsewhere = new Set(otherUnit.map(({ params }) => params!.meant));
   return [
     ...otherUnit,
     ...missing
-      .filter((name) => !told.has(name))
+      .filter((name) => !meantElsewhere.has(name))
       .map((name) => malformed('row 1', { code: 'columnMissing', params: { name } })),
     ...names
       .filter((name, i) => COLUMNS.includes(name) && names.indexOf(name) !== i)

@@ -49,14 +49,14 @@ export function withUncertainty<Id extends string>(
   alwaysInterval: boolean,
 ): FittedValue<Id>[] {
   const seen = seenPoints(problem);
-  const told = quantities.filter(({ points }) => points.every((name) => seen.has(name)));
+  const shown = quantities.filter(({ points }) => points.every((name) => seen.has(name)));
   const [best] = minima;
   const good = minima.filter(({ cost }) => cost <= best!.cost + EQUALLY_GOOD);
   const answers = good.map(({ state }) => {
-    const values = valuesOf(problem, state, told);
-    return { values, sds: spreadsOf(problem, state, told) };
+    const values = valuesOf(problem, state, shown);
+    return { values, sds: spreadsOf(problem, state, shown) };
   });
-  return told.flatMap(({ id, unit }, k): FittedValue<Id>[] => {
+  return shown.flatMap(({ id, unit }, k): FittedValue<Id>[] => {
     const [value, sd] = [answers[0]!.values[k]!, answers[0]!.sds[k]!];
     if (!Number.isFinite(value) || !Number.isFinite(sd)) return [];
     const others = answers.filter(({ values }) => Number.isFinite(values[k]!));

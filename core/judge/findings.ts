@@ -87,15 +87,15 @@ function stateOfMeasures(sign: Sign, measures: readonly SeenMeasure[]): State {
     ids.push(...(from.orMeasures ?? []));
     if (from.orCategories) ids.push(from.orCategories.measure);
   }
-  const told = measures.flatMap((seen) => {
+  const states = measures.flatMap((seen) => {
     const { measure, context } = seen;
     if (!ids.includes(measure.id) || (context && !isSeenIn(sign, context))) return [];
     const present = stateOf(sign, measure);
     return present === null ? [] : [{ seen, present }];
   });
   // The same measure at several places: wrong anywhere is wrong.
-  const wrong = told.filter(({ present }) => present);
-  const telling = wrong.length > 0 ? wrong : told;
+  const wrong = states.filter(({ present }) => present);
+  const telling = wrong.length > 0 ? wrong : states;
   if (telling.length === 0) return NOTHING;
   return {
     present: wrong.length > 0,
@@ -181,14 +181,14 @@ export function signsOfVerdict(
   id: MeasureId,
   verdict: 'in' | 'low' | 'high',
 ): Record<string, boolean> {
-  const told = SIGNS.flatMap(({ id: sign, from }): [string, boolean][] => {
+  const states = SIGNS.flatMap(({ id: sign, from }): [string, boolean][] => {
     if (!('measure' in from) || from.measure !== id) return [];
     if (verdict === 'in') return [[sign, false]];
     // A verdict by eye has no number to be beyond anything.
     if (!('verdict' in from) || from.beyond !== undefined) return [];
     return [[sign, from.verdict === verdict]];
   });
-  return Object.fromEntries(told);
+  return Object.fromEntries(states);
 }
 
 /** Whether a measure shows a sign; null when it tells nothing of it. */
@@ -218,8 +218,8 @@ function stateOf({ from }: Sign, measure: MergedMeasure['measure']): boolean | n
 }
 
 /** Answers by tap stand each for itself; what a picture tells of the same point stands together. */
-function groupOf(sign: Sign, told: readonly Pick<MergedMeasure, 'sources'>[]): string {
-  const first = told[0]?.sources[0];
+function groupOf(sign: Sign, measures: readonly Pick<MergedMeasure, 'sources'>[]): string {
+  const first = measures[0]?.sources[0];
   const isPicture = first !== undefined && first.capture !== null;
   if (isPicture) return `${sign.group} in picture ${first.capture}`;
   return 'measure' in sign.from ? sign.from.measure : sign.id;

@@ -36,7 +36,7 @@ export function questionOf(
   const { network, causes, present, linksOf } = known;
   if (present.length === 0 || network.present.length > MOST_BY_SUBSETS) return null;
   const sum = subsetSum(network);
-  const { posteriors, evidence } = sum.told();
+  const { posteriors, evidence } = sum.asSeen();
   const answers = causes.map(({ cues }) => fittingCues(cues, facts.hold, facts.context));
   const signs = present.map(({ sign }) => sign);
 

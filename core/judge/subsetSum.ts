@@ -5,7 +5,7 @@ export const MOST_BY_SUBSETS = 12;
 
 /** The sum over subsets, kept so that what one more sign would say need not be worked out from the start. */
 export interface SubsetSum {
-  told(): Inference;
+  asSeen(): Inference;
   /** The same if one more sign were absent, or present. */
   ifAbsent(links: readonly number[]): Inference;
   ifPresent(links: readonly number[]): Inference;
@@ -94,7 +94,7 @@ export function subsetSum(network: NoisyOr): SubsetSum {
   const base = joint(null, 1);
   const absent = (links: readonly number[]) => joint((cause) => 1 - links[cause]!, 1 - leak);
   return {
-    told: () => shareOf(base),
+    asSeen: () => shareOf(base),
     ifAbsent: (links) => shareOf(absent(links)),
     ifPresent(links) {
       const without = absent(links);

@@ -43,8 +43,8 @@ export function checkContacts(look: Look, hold: Hold): GripContacts {
       dMm: 0,
       touching: true,
     };
-    const { onlyDepth: _, ...told } = index ?? usual;
-    fingers.index = { ...told, xMm: at };
+    const { onlyDepth: _, ...known } = index ?? usual;
+    fingers.index = { ...known, xMm: at };
   }
   return { thumbXMm, fingers };
 }

@@ -54,13 +54,16 @@ export function measureCheck(
   fits: readonly LookFit[] = [],
 ): CheckBreakdown {
   const own = placeOf(look.context);
-  const told = new Map<string, { id: MeasureId; place: Place | null; sources: RankedSource[] }>();
+  const entries = new Map<
+    string,
+    { id: MeasureId; place: Place | null; sources: RankedSource[] }
+  >();
   const tell = (place: Place | null, source: RankedSource) => {
     const { id } = source.measure;
     const key = `${id} ${place ?? ''}`;
-    const entry = told.get(key) ?? { id, place, sources: [] };
+    const entry = entries.get(key) ?? { id, place, sources: [] };
     entry.sources.push(source);
-    told.set(key, entry);
+    entries.set(key, entry);
   };
   const breakdowns = look.captures.map((capture, i) => {
     const place = capture.place ?? own;
@@ -83,7 +86,7 @@ export function measureCheck(
     const measure = tapMeasure(tap, hold, place ?? look.context);
     tell(place, { capture: null, measure, rank: null });
   }
-  const merged = [...told.values()].map(({ id, place, sources }) => ({
+  const merged = [...entries.values()].map(({ id, place, sources }) => ({
     place,
     ...mergeSources(sources, bandFor(hold, id, place ?? look.context)),
   }));
@@ -145,10 +148,10 @@ const HELPFUL: readonly NotMeasured['reason'][] = [
 
 function whyNot(spec: MeasureSpec, breakdowns: readonly Breakdown[], hold: Hold): NotMeasured {
   const { id, family } = spec;
-  const told = breakdowns
+  const reasons = breakdowns
     .flatMap(({ notMeasured }) => notMeasured.filter((outcome) => outcome.id === id))
     .sort((a, b) => HELPFUL.indexOf(a.reason) - HELPFUL.indexOf(b.reason));
-  if (told[0]) return told[0];
+  if (reasons[0]) return reasons[0];
   const checkpoint = hold.checkpoints[id];
   if (checkpoint && 'notApplicable' in checkpoint) {
     return { id, family, reason: 'notApplicable', because: checkpoint.notApplicable };

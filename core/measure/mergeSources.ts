@@ -35,11 +35,11 @@ export function mergeSources(
   const isSharper =
     flat === null || !isFirm(flat.measure) || sdOf(best) < sdOf({ measure: flat.measure });
   const measure = isSharper ? best.measure : flat.measure;
-  const told = { capture: null, fitted: best.fitted, measure: best.measure };
+  const fitted = { capture: null, fitted: best.fitted, measure: best.measure };
   return {
     measure: conflict && measure.verdict !== 'none' ? unsure(measure) : measure,
     conflict,
-    sources: isSharper ? [told, ...(flat?.sources ?? [])] : [...flat.sources, told],
+    sources: isSharper ? [fitted, ...(flat?.sources ?? [])] : [...flat.sources, fitted],
   };
 }
 
@@ -61,11 +61,11 @@ function mergeDirect(
   const conflict = contradict(
     ordered.filter((source) => telling.includes(source)).map(({ measure }) => measure),
   );
-  const told = merged(
+  const mean = merged(
     equals.map((source) => source.measure),
     band,
   );
-  const measure = heard.length > 0 ? told : stillOpen(told);
+  const measure = heard.length > 0 ? mean : stillOpen(mean);
   return {
     measure: conflict && measure.verdict !== 'none' ? unsure(measure) : measure,
     conflict,

@@ -124,13 +124,13 @@ function judgedBySamples(measure: NumberMeasure, samples: Float64Array): NumberM
 /** SD about the value itself, over the draws in which it could be told. */
 function spreadAround(samples: Float64Array, value: number): number {
   let sum = 0;
-  let told = 0;
+  let count = 0;
   for (const sample of samples) {
     if (!Number.isFinite(sample)) continue;
     sum += (sample - value) ** 2;
-    told += 1;
+    count += 1;
   }
-  return told === 0 ? 0 : Math.sqrt(sum / told);
+  return count === 0 ? 0 : Math.sqrt(sum / count);
 }
 
 /** A seed from the points' places, to a hundredth of a pixel (FNV-1a over the numbers). */

@@ -98,13 +98,13 @@ function analysed(even: EvenFrames, cut: StrokeCut): AnalysedStroke {
   const angles = between(even, 'wristFlexion', cut);
   const wrist = rangeOf(angles, even.noiseSd.wristFlexion ?? 0);
   const whole = angles.every((angle) => angle !== null) ? (angles as number[]) : null;
-  const told = whole && even.filter ? smoothness(whole, even.frameRateHz) : null;
+  const measured = whole && even.filter ? smoothness(whole, even.frameRateHz) : null;
   return {
     ...cut,
     wrist,
-    smoothness: told,
+    smoothness: measured,
     floor:
-      told === null || !wrist || wrist.deg === 0
+      measured === null || !wrist || wrist.deg === 0
         ? null
         : smoothnessFloor(
             { rangeDeg: wrist.deg, durationS: cut.toS - cut.fromS },
@@ -168,13 +168,15 @@ function fingerRange({ thumbIp, littlePip }: StrokeAnalysis['ranges']): Range | 
 }
 
 function typicalSmoothness(strokes: readonly AnalysedStroke[]): StrokeAnalysis['smoothness'] {
-  const told = strokes.filter(({ smoothness, floor }) => smoothness !== null && floor !== null);
+  const comparable = strokes.filter(
+    ({ smoothness, floor }) => smoothness !== null && floor !== null,
+  );
   const middle = quantile(
-    told.map(({ smoothness }) => smoothness!),
+    comparable.map(({ smoothness }) => smoothness!),
     0.5,
   );
   if (middle === undefined) return null;
-  const nearest = told.reduce((best, one) =>
+  const nearest = comparable.reduce((best, one) =>
     Math.abs(one.smoothness! - middle) < Math.abs(best.smoothness! - middle) ? one : best,
   );
   return { value: nearest.smoothness!, floor: nearest.floor! };

@@ -55,8 +55,8 @@ export function evenFrames(series: StrokeSeries): EvenFrames {
     const raw = onGrid(timesS, values, grid, bridged);
     const smooth = filter ? inRuns(raw, (run) => zeroPhase(run, filter, framesPerPeriod)) : raw;
     even.channels[name] = smooth;
-    const told = series.noiseSd?.[name];
-    const sd = told ?? (filter ? takenSd(raw, smooth) / gain.taken : 0);
+    const noise = series.noiseSd?.[name];
+    const sd = noise ?? (filter ? takenSd(raw, smooth) / gain.taken : 0);
     even.rawNoiseSd[name] = sd;
     even.noiseSd[name] = sd * gain.left;
   }

@@ -63,18 +63,18 @@ function rangeVerdicts(
     unsure: wrist.couldBeNoise ? 'notEnough' : 'rangeUnsure',
     none: 'rangeUnsure',
   } as const;
-  const told: StrokeVerdict = { code: codes[verdict], deg, sd, band };
+  const ofRange: StrokeVerdict = { code: codes[verdict], deg, sd, band };
   const quiet =
     fingers !== null &&
     ranges.thumbIp !== undefined &&
     ranges.littlePip !== undefined &&
     ranges.thumbIp.deg < defaults.quietFingersDeg &&
     ranges.littlePip.deg < defaults.quietFingersDeg;
-  if (verdict !== 'high') return [told];
-  if (quiet) return [told, { code: 'compensating', deg, fingersDeg: fingers.deg }];
+  if (verdict !== 'high') return [ofRange];
+  if (quiet) return [ofRange, { code: 'compensating', deg, fingersDeg: fingers.deg }];
   return fingers === null && fingersSeen === 'still'
-    ? [told, { code: 'compensating', deg, fingersDeg: null }]
-    : [told];
+    ? [ofRange, { code: 'compensating', deg, fingersDeg: null }]
+    : [ofRange];
 }
 
 function placeVerdicts(
@@ -83,8 +83,8 @@ function placeVerdicts(
 ): StrokeVerdict[] {
   return (['heel', 'middle', 'point'] as const).flatMap((place) => {
     const band = bandFor(hold, 'wristFlexion', place);
-    const told = means[place];
-    if (!isRange(band) || !told) return [];
+    const mean = means[place];
+    if (!isRange(band) || !mean) return [];
     const codes = {
       in: 'placeIn',
       low: 'placeLow',
@@ -92,7 +92,7 @@ function placeVerdicts(
       unsure: 'placeUnsure',
       none: 'placeUnsure',
     } as const;
-    return [{ code: codes[verdictAgainst(told.deg, told.sd, band)], place, ...told, band }];
+    return [{ code: codes[verdictAgainst(mean.deg, mean.sd, band)], place, ...mean, band }];
   });
 }
 

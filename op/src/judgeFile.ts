@@ -71,22 +71,22 @@ export function judgeFile(content: unknown): JudgeAnswer {
     watches: file.watches,
     answered: file.answered,
   });
-  const told = advice.kind === 'toWorkOn' ? advice : null;
+  const toWorkOn = advice.kind === 'toWorkOn' ? advice : null;
   return {
     outcome: advice.kind,
-    workOn: (told?.points ?? []).map(({ signs, cause, perhaps, or, cues, drills }) => ({
+    workOn: (toWorkOn?.points ?? []).map(({ signs, cause, perhaps, or, cues, drills }) => ({
       ...(cause ? answerOf(cause) : { ...UNNAMED, explains: signs }),
       perhaps,
       or: or?.cause.id ?? null,
       cues: cueLadder({ cues }, file.cues),
       drills,
     })),
-    tie: told?.points[0]?.or != null,
-    ranked: (told?.ranked ?? []).map(answerOf),
+    tie: toWorkOn?.points[0]?.or != null,
+    ranked: (toWorkOn?.ranked ?? []).map(answerOf),
     noted: advice.kind === 'minor' || advice.kind === 'watched' ? advice.signs : [],
     holds: 'holds' in advice ? advice.holds : [],
-    ask: told?.ask
-      ? { sign: told.ask.sign, gain: round(told.ask.gain), answers: [...ANSWERS] }
+    ask: toWorkOn?.ask
+      ? { sign: toWorkOn.ask.sign, gain: round(toWorkOn.ask.gain), answers: [...ANSWERS] }
       : null,
     contradictions: advice.contradictions.map(({ signs }) => signs),
   };

@@ -62,7 +62,7 @@ export function checkLines(
       : measure.kind === 'category'
         ? measure.value
         : rounded(measure.value),
-    measure.kind === 'number' ? shownDoubt(measure.sd) : null,
+    measure.kind === 'number' ? shownSd(measure.sd) : null,
     measure.unit,
     measure.verdict,
     sources.some(({ capture, fitted }) => capture !== null || fitted !== undefined) ? 'yes' : 'no',
@@ -73,7 +73,7 @@ export function checkLines(
 export const checksHead = (): string => writeRows([CHECK_COLUMNS]);
 
 /** A doubt however small is none of nought: that would not be read back. */
-const shownDoubt = (sd: number): number | null => (sd > 0 ? Number(sd.toPrecision(4)) : null);
+const shownSd = (sd: number): number | null => (sd > 0 ? Number(sd.toPrecision(4)) : null);
 
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
 
@@ -145,20 +145,20 @@ interface LookDraft {
   rowOf: Map<string, number>;
 }
 
-function orderIn({ rows }: Table, told: DateOrder | null, issues: RowIssue[]): DateOrder | null {
+function orderIn({ rows }: Table, chosen: DateOrder | null, issues: RowIssue[]): DateOrder | null {
   const dates = rows.map(({ cells }) => cells.taken_at ?? '').filter(isSlashed);
-  if (dates.length === 0) return told ?? 'dayFirst';
+  if (dates.length === 0) return chosen ?? 'dayFirst';
   const shown = dateOrderOf(dates);
   if (shown === 'both') {
     issues.push(fileIssue({ code: 'mixedDates' }));
     return 'dayFirst';
   }
-  if (shown === null && told === null) {
+  if (shown === null && chosen === null) {
     const [first] = rows.filter(({ cells }) => isSlashed(cells.taken_at ?? ''));
     issues.push(cellIssue(first!.row, 'taken_at', { code: 'dateOrder' }, first!.cells.taken_at!));
     return null;
   }
-  return shown ?? told;
+  return shown ?? chosen;
 }
 
 function draftOf(
@@ -236,13 +236,13 @@ function tapOf(
   }
   const number = numberIn(value, decimalComma)!;
   if (Number.isNaN(number)) return wrong('value', 'notANumber');
-  const sd = numberIn(cells.sd, decimalComma) ?? eyeDoubt(measure, hold);
-  if (!(sd > 0)) return wrong('sd', 'doubtNeeded');
+  const sd = numberIn(cells.sd, decimalComma) ?? eyeSd(measure, hold);
+  if (!(sd > 0)) return wrong('sd', 'sdNeeded');
   return { measure, answer: { kind: 'value', value: number, sd }, ...at };
 }
 
 /** How well an eye tells a checkpoint, where the table says nothing. */
-function eyeDoubt(measure: MeasureId, hold: Hold): number {
+function eyeSd(measure: MeasureId, hold: Hold): number {
   const question = tapQuestion(measure, hold);
   return 'sd' in question ? question.sd : 0;
 }

@@ -145,7 +145,7 @@ describe('what is taken', () => {
       }),
       stepS: fc.double({ min: 0.01, max: 0.5, noNaN: true }),
     });
-    const letters = fc.record({
+    const reports = fc.record({
       title: text(200),
       opening: text(1000),
       points: fc.array(text(1000), { minLength: 1, maxLength: 6 }),
@@ -160,10 +160,10 @@ describe('what is taken', () => {
         .map((elbow) => ['G', 'D', 'A', 'E'].map((string) => ({ string, elbow }))),
     });
     const holdNames = text(60);
-    const letterOf = uuidv7();
-    await studio.put(`/api/checks/${letterOf}`, exampleCheck(ids));
-    const entries = everyLogEntry(letterOf, { text, instant });
-    let letterVersion = 0;
+    const reportOf = uuidv7();
+    await studio.put(`/api/checks/${reportOf}`, exampleCheck(ids));
+    const entries = everyLogEntry(reportOf, { text, instant });
+    let reportVersion = 0;
     const taken: number[] = [];
     const notedKinds = new Set<string>();
     await fc.assert(
@@ -172,12 +172,12 @@ describe('what is taken', () => {
         looks,
         takes,
         text(80),
-        letters,
+        reports,
         crossings,
         holdNames,
         captures,
         hands,
-        async (log, look, take, name, letter, crossing, holdName, pictures, hand) => {
+        async (log, look, take, name, report, crossing, holdName, pictures, hand) => {
           const [checkId, takeId, studentId, holdId, markedId, handId] = Array.from(
             { length: 6 },
             () => uuidv7(),
@@ -207,7 +207,7 @@ describe('what is taken', () => {
               cuts: null,
             }),
             studio.put(`/api/students/${studentId}`, { ...freshStudent(), name }),
-            studio.edit(`/api/letters/${letterOf}`, letter, letterVersion),
+            studio.edit(`/api/letters/${reportOf}`, report, reportVersion),
             studio.put(`/api/crossings/${uuidv7()}`, {
               studentId: ids.studentId,
               setupId: ids.setupId,
@@ -237,8 +237,8 @@ describe('what is taken', () => {
             }),
           ]);
           if (answers[3]!.status === 200) {
-            letterVersion = reportSchema.parse(
-              (await studio.get(`/api/letters/${letterOf}`)).body,
+            reportVersion = reportSchema.parse(
+              (await studio.get(`/api/letters/${reportOf}`)).body,
             ).version;
           }
           const seen = (await studio.get(`/api/crossings?setup=${ids.setupId}`)).body;

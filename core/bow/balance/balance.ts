@@ -73,13 +73,13 @@ export function balanceOf(
 }
 
 function byContact(levers: readonly LeverArm[], forces: readonly number[]): Forces {
-  const told: Forces = {};
+  const sums: Forces = {};
   levers.forEach(({ contact, direction }, i) => {
     // Only the web pushes both ways: its sign tells which.
     const signed = contact === 'web' ? forces[i]! * direction : forces[i]!;
-    told[contact] = (told[contact] ?? 0) + signed;
+    sums[contact] = (sums[contact] ?? 0) + signed;
   });
-  return told;
+  return sums;
 }
 
 /** The second lever: index = (1 − k)·W·sin ψ·c / lead, thumb = index − (1 − k)·W·sin ψ. */

@@ -36,8 +36,8 @@ export function overStroke(
   const forceN = setup.string?.forceN ?? 0;
   return even(fromMm, toMm, points).map((at) => {
     const answer = balanceOf({ ...setup, string: { forceN, atMm: at } }, { strength });
-    const told = answer.feasible ? answer.balance.loudestN : null;
-    return { at, answer, loudestN: told ?? loudestN(setup, at, strength) };
+    const mostN = answer.feasible ? answer.balance.loudestN : null;
+    return { at, answer, loudestN: mostN ?? loudestN(setup, at, strength) };
   });
 }
 

@@ -21,22 +21,22 @@ const HAIR = { from: 0.09, to: 0.975 };
  * @returns null while fewer than three pictures are marked
  */
 export function pathSeries(frames: readonly PathFrame[], markSdPx: number): StrokeSeries | null {
-  const told = frames.flatMap(({ timeS, stick, string }) =>
+  const measured = frames.flatMap(({ timeS, stick, string }) =>
     stick && string ? [{ timeS, stick, string }] : [],
   );
-  if (told.length < 3) return null;
-  const sdOf = ({ stick, string }: (typeof told)[number]) =>
+  if (measured.length < 3) return null;
+  const sdOf = ({ stick, string }: (typeof measured)[number]) =>
     Math.hypot(
       lineSd(stick.hand, stick.tip, markSdPx),
       lineSd(string.upper, string.lower, markSdPx),
     );
-  const variance = told.reduce((sum, one) => sum + sdOf(one) ** 2, 0) / told.length;
-  const places = told.map(({ stick, string }) => hairPlace(stick, string));
-  const spacing = (told.at(-1)!.timeS - told[0]!.timeS) / (told.length - 1);
+  const variance = measured.reduce((sum, one) => sum + sdOf(one) ** 2, 0) / measured.length;
+  const places = measured.map(({ stick, string }) => hairPlace(stick, string));
+  const spacing = (measured.at(-1)!.timeS - measured[0]!.timeS) / (measured.length - 1);
   return {
-    timesS: told.map(({ timeS }) => timeS),
+    timesS: measured.map(({ timeS }) => timeS),
     channels: {
-      bowSkew: told.map(({ stick, string }) => bowSkewDeg(stick, string)),
+      bowSkew: measured.map(({ stick, string }) => bowSkewDeg(stick, string)),
       bowPlace: places,
     },
     noiseSd: { bowSkew: Math.sqrt(variance) },

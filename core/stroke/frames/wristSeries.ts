@@ -83,9 +83,9 @@ export function wristSeries(
 ): StrokeSeries | null {
   const places = placesAlong(frames, heelS);
   const wrists = wristInFrames(frames, places, side);
-  const told = wrists.flatMap((wrist, i) => (wrist ? [{ wrist, frame: frames[i]! }] : []));
-  if (told.filter(({ wrist }) => wrist.marked).length < 3) return null;
-  const variances = told.map(({ wrist, frame: { forearm } }) =>
+  const seen = wrists.flatMap((wrist, i) => (wrist ? [{ wrist, frame: frames[i]! }] : []));
+  if (seen.filter(({ wrist }) => wrist.marked).length < 3) return null;
+  const variances = seen.map(({ wrist, frame: { forearm } }) =>
     forearm ? forearmDirectionSd(forearm, markSdPx) ** 2 : wrist.marked ? 0 : BETWEEN_SD_DEG ** 2,
   );
   const mean = variances.reduce((sum, variance) => sum + variance, 0) / variances.length;

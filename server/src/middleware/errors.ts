@@ -44,11 +44,11 @@ function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof InputError) {
     const [first] = error.issues;
-    const told = error.issues
+    const sentences = error.issues
       .slice(0, MOST_ISSUES)
       .map((issue) => clip(describeIssue(issue), LONGEST_ISSUE));
-    const rest = error.issues.length - told.length;
-    const message = [...told, ...(rest > 0 ? [answers.andMore(rest)] : [])].join(' ');
+    const rest = error.issues.length - sentences.length;
+    const message = [...sentences, ...(rest > 0 ? [answers.andMore(rest)] : [])].join(' ');
     return new Problem(400, first?.code ?? 'malformed', message, first?.where ?? 'body');
   }
   return asBodyProblem(error) ?? new Problem(500, 'internal', answers.internal, '');

@@ -154,7 +154,7 @@ function Outcome({
     default:
       break;
   }
-  const told = advice.kind === 'toWorkOn' ? advice : null;
+  const toWorkOn = advice.kind === 'toWorkOn' ? advice : null;
   const facts: RecommendationFacts = {
     hold,
     context,
@@ -162,15 +162,15 @@ function Outcome({
     checkId,
     log,
     chosen,
-    ranked: told?.ranked ?? [],
+    ranked: toWorkOn?.ranked ?? [],
   };
-  const points = (told?.points ?? []).filter(
+  const points = (toWorkOn?.points ?? []).filter(
     ({ cause }) => chosen === null || cause?.cause.id !== chosen.cause,
   );
   const shown = chosen === null ? points : [null, ...points.slice(0, 1)];
   const present = [
     ...new Set([
-      ...(told?.ranked ?? []).flatMap(({ explains, leaves }) => [...explains, ...leaves]),
+      ...(toWorkOn?.ranked ?? []).flatMap(({ explains, leaves }) => [...explains, ...leaves]),
     ]),
   ];
   const noted = advice.kind === 'minor' ? advice.signs : [];
@@ -224,16 +224,16 @@ function HoldsWell({ absent, present }: { absent: readonly string[]; present: re
 }
 
 function SinceStart({ cameUp, hold }: { cameUp: readonly string[]; hold: Hold }) {
-  const told = strings.sinceStart;
+  const words = strings.sinceStart;
   return (
     <Card style={{ gap: space(1) }}>
       <Text variant="strong" level={2}>
-        {told.title}
+        {words.title}
       </Text>
-      <Text>{cameUp.length === 0 ? told.same : told.cameUp(signWords(cameUp, hold.bow))}</Text>
+      <Text>{cameUp.length === 0 ? words.same : words.cameUp(signWords(cameUp, hold.bow))}</Text>
       {cameUp.length > 0 ? (
         <Text variant="small" second>
-          {told.stamina}
+          {words.stamina}
         </Text>
       ) : null}
     </Card>

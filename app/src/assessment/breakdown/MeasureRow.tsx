@@ -99,11 +99,11 @@ export function MeasureRow({
       {sources.length < 2 && !sources[0]?.fitted
         ? null
         : sources.map((source, i) => {
-            const told = sourceWords(source, views);
+            const from = sourceWords(source, views);
             const isFitted = sources.some(({ fitted }) => fitted);
             return (
               <Text key={i} variant="small" second>
-                {isFitted && i === 0 ? strings.result.counts(told) : told}
+                {isFitted && i === 0 ? strings.result.counts(from) : from}
               </Text>
             );
           })}

@@ -14,7 +14,7 @@ const words = strings.painFlags;
 export function PainBar({
   log,
   note,
-  onHurt,
+  onHurt: onPain,
 }: {
   log: LessonLog;
   /** Something to know meanwhile. */
@@ -47,8 +47,8 @@ export function PainBar({
       >
         {hurting ? words.notes[hurting.what] : (note ?? '')}
       </Text>
-      <Button label={words.pain} onPress={() => onHurt('pain')} quiet compact />
-      <Button label={words.numb} onPress={() => onHurt('numb')} quiet compact />
+      <Button label={words.pain} onPress={() => onPain('pain')} quiet compact />
+      <Button label={words.numb} onPress={() => onPain('numb')} quiet compact />
     </View>
   );
 }

@@ -40,8 +40,8 @@ export async function preparePicture(file: Blob): Promise<PreparedPicture> {
   if (format === null) throw new PictureProblem('notAPicture');
   if (!isComplete(bytes, format)) throw new PictureProblem('damaged');
   // Asked of the file's head, before the pixels are unpacked.
-  const told = imageDimensionsFromData(bytes);
-  if (told && told.width * told.height > MOST_PIXELS) throw new PictureProblem('tooManyPixels');
+  const size = imageDimensionsFromData(bytes);
+  if (size && size.width * size.height > MOST_PIXELS) throw new PictureProblem('tooManyPixels');
   const bitmap = await createImageBitmap(file).catch(() => {
     throw new PictureProblem('damaged');
   });

@@ -49,11 +49,11 @@ export interface PortraitNumbers {
 export function shownBy(
   measures: readonly Pick<MergedMeasure, 'measure'>[],
 ): Pick<PortraitNumbers, 'thumbIpFlexionDeg' | 'verdicts'> {
-  const told = measures.map(({ measure }) => measure);
-  const thumb = told.find(({ id }) => id === 'thumbIpFlexion');
+  const shown = measures.map(({ measure }) => measure);
+  const thumb = shown.find(({ id }) => id === 'thumbIpFlexion');
   return {
     thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
-    verdicts: Object.fromEntries(told.map(({ id, verdict }) => [id, verdict])),
+    verdicts: Object.fromEntries(shown.map(({ id, verdict }) => [id, verdict])),
   };
 }
 

@@ -42,8 +42,8 @@ export function BowCard({
 
 const bowName = ({ kind, size }: BowPreset): string => {
   const name = strings.bowNames[kind];
-  const told = size === '4/4' ? name : `${strings.bowSizes[size]} ${name}`;
-  return told.charAt(0).toUpperCase() + told.slice(1);
+  const sized = size === '4/4' ? name : `${strings.bowSizes[size]} ${name}`;
+  return sized.charAt(0).toUpperCase() + sized.slice(1);
 };
 
 const estimatedWords = ({ value, sd, measured }: Estimated, unit: string): string =>

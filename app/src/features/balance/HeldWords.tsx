@@ -82,16 +82,16 @@ function heldSentence(
   onString: boolean,
   hold: 'over' | 'under',
 ): string {
-  const told = (contact: ContactName) =>
+  const force = (contact: ContactName) =>
     words.withSd(Math.abs(shareN[contact] ?? 0), uncertainty[contact] ?? 0);
   const candidates = hold === 'over' ? CONTACTS.filter((name) => name !== 'thumb') : CONTACTS;
   const most = [...candidates].sort(
     (a, b) => Math.abs(shareN[b] ?? 0) - Math.abs(shareN[a] ?? 0),
   )[0]!;
-  if (hold === 'under') return words.presses.underhand(strings.contacts[most], told(most));
-  if ((shareN[most] ?? 0) < 0.05) return words.presses.alone(told('thumb'));
+  if (hold === 'under') return words.presses.underhand(strings.contacts[most], force(most));
+  if ((shareN[most] ?? 0) < 0.05) return words.presses.alone(force('thumb'));
   const says = onString ? words.presses.onString : words.presses.inTheAir;
-  return says(strings.contacts[most], told(most), told('thumb'));
+  return says(strings.contacts[most], force(most), force('thumb'));
 }
 
 function Numbers({

@@ -74,7 +74,7 @@ export function useBalance(starting: StartingBalance): BalanceModel {
       situation,
       today,
       now,
-      uncertainty: doubtsOf(starting, now),
+      uncertainty: uncertaintyOf(starting, now),
       isTried: isTried(state, first),
       back,
     }),
@@ -82,7 +82,7 @@ export function useBalance(starting: StartingBalance): BalanceModel {
   );
 }
 
-function doubtsOf({ bow, start }: StartingBalance, { answer, setup }: Held): Forces | null {
+function uncertaintyOf({ bow, start }: StartingBalance, { answer, setup }: Held): Forces | null {
   if (!answer.feasible) return null;
   const contactsMm = Object.fromEntries(
     start.seen.filter((name) => name !== 'thumb').map((finger) => [finger, SEEN_SD_MM]),

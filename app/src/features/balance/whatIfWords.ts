@@ -42,8 +42,8 @@ function oneChange(contact: ContactName, today: Held, now: Held): string {
 /** What a change does, in one sentence computed from the numbers. */
 export function whatIfSentence(today: Held, now: Held): string {
   const change = changeWords(today, now);
-  const told = tellingChange(today.answer, now.answer);
-  switch (told.kind) {
+  const telling = tellingChange(today.answer, now.answer);
+  switch (telling.kind) {
     case 'nothing':
       return words.whatIf.nothing(change);
     case 'gained':
@@ -51,9 +51,9 @@ export function whatIfSentence(today: Held, now: Held): string {
     case 'neither':
       return words.whatIf.neither(change);
     case 'lost':
-      return words.whatIf.lost(change, strings.notHeld[told.why]);
+      return words.whatIf.lost(change, strings.notHeld[telling.why]);
     case 'force': {
-      const { contact, plane, fromN, toN } = told.change;
+      const { contact, plane, fromN, toN } = telling.change;
       const says = plane === 'across' ? words.whatIf.saysAcross : words.whatIf.says;
       const [to, from] = [Math.abs(toN), Math.abs(fromN)];
       return says(

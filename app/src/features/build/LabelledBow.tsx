@@ -58,7 +58,7 @@ const partAt = (x: number, y: number): string | null =>
 export function LabelledBow() {
   const [chosen, setChosen] = useState<string | null>(null);
   const touch = (part: string | null) => part !== null && setChosen(part);
-  const told = chosen === null ? null : strings.bowParts[chosen]!;
+  const part = chosen === null ? null : strings.bowParts[chosen]!;
   return (
     <View style={{ gap: space(3) }}>
       <Card style={{ padding: 0, overflow: 'hidden' }}>
@@ -68,10 +68,10 @@ export function LabelledBow() {
         </View>
       </Card>
       <View style={{ minHeight: space(16) }} aria-live="polite">
-        {told ? (
+        {part ? (
           <>
-            <Text variant="heading">{told.name}</Text>
-            <Text>{told.what}</Text>
+            <Text variant="heading">{part.name}</Text>
+            <Text>{part.what}</Text>
           </>
         ) : (
           <Text second>{words.touch}</Text>

@@ -5,7 +5,7 @@ import { strings } from '../../foundation/strings';
 
 const words = strings.report;
 
-/** The points of a letter: each can be written anew, moved and removed. */
+/** The points of a report: each can be written anew, moved and removed. */
 export function PointFields({
   points,
   onPoints,

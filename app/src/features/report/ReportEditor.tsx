@@ -29,7 +29,7 @@ import { studioNow } from '../../foundation/api/clock';
 
 const words = strings.report;
 
-/** The letter's text beside the pictures; every change is kept when a field is left, and before it is sent. */
+/** The report's text beside the pictures; every change is kept when a field is left, and before it is sent. */
 export function ReportEditor({
   check,
   initial,
@@ -44,15 +44,15 @@ export function ReportEditor({
   studentName: string;
   mailedAt: string | null;
 }) {
-  const [letter, setLetter] = useState(initial);
+  const [report, setReport] = useState(initial);
   const [to, setTo] = useState('');
   const [said, setSaid] = useState<string | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const change = (more: Partial<ReportInput>) => setLetter((now) => ({ ...now, ...more }));
+  const change = (more: Partial<ReportInput>) => setReport((now) => ({ ...now, ...more }));
 
   /**
-   * Keeps the letter as it reads now, then does what was asked; says what went wrong.
+   * Keeps the report as it reads now, then does what was asked; says what went wrong.
    *
    * @param atStudio whether the studio has to have it first, because it prints and mails
    */
@@ -60,8 +60,8 @@ export function ReportEditor({
     setBusy(true);
     setFailure(null);
     try {
-      const points = letter.points.filter((point) => point.trim() !== '');
-      const checked = reportInputSchema.safeParse({ ...letter, points });
+      const points = report.points.filter((point) => point.trim() !== '');
+      const checked = reportInputSchema.safeParse({ ...report, points });
       if (!checked.success) {
         setFailure(describeIssue(issuesFromZod(checked.error, 'letter')[0]!));
         return;
@@ -138,13 +138,13 @@ export function ReportEditor({
       >
         <WordField
           label={words.headingLabel}
-          value={letter.title}
+          value={report.title}
           onChange={(title) => change({ title })}
           onBlur={keep}
         />
         <WordField
           label={words.openingLabel}
-          value={letter.opening}
+          value={report.opening}
           onChange={(opening) => change({ opening })}
           onBlur={keep}
           lines={3}
@@ -153,21 +153,21 @@ export function ReportEditor({
           {words.order}
         </Text>
         <PointFields
-          points={letter.points}
+          points={report.points}
           onPoints={(points) => change({ points })}
-          onMove={(from, by) => change({ points: movePoint(letter.points, from, by) })}
+          onMove={(from, by) => change({ points: movePoint(report.points, from, by) })}
           onBlur={keep}
         />
-        {letter.points.length < MOST_POINTS ? (
+        {report.points.length < MOST_POINTS ? (
           <Button
             label={words.add}
             icon="plus"
-            onPress={() => change({ points: [...letter.points, ''] })}
+            onPress={() => change({ points: [...report.points, ''] })}
           />
         ) : null}
         <WordField
           label={words.closingLabel}
-          value={letter.closing}
+          value={report.closing}
           onChange={(closing) => change({ closing })}
           onBlur={keep}
           lines={2}
@@ -186,7 +186,7 @@ export function ReportEditor({
             </Text>
           )}
         </View>
-        <Notice>{letter.caution}</Notice>
+        <Notice>{report.caution}</Notice>
       </Columns>
     </Screen>
   );

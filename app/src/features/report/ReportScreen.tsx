@@ -26,15 +26,15 @@ export function ReportScreen({ checkId }: { checkId: string }) {
 
 function WithStudent({ check }: { check: Check }) {
   const handFile = useFileOfCheck(check);
-  const { data, error, mutate } = useSWR<{ letter: Report | null }, Error>(
-    paths.letter(check.id),
-    async () => ({ letter: await findReport(check.id) }),
+  const { data, error, mutate } = useSWR<{ report: Report | null }, Error>(
+    paths.report(check.id),
+    async () => ({ report: await findReport(check.id) }),
   );
   return (
     <Loaded from={handFile}>
       {(file) => (
         <Loaded from={{ data, error, retry: () => void mutate() }}>
-          {({ letter }) => <Feedback check={check} handFile={file} letter={letter} />}
+          {({ report: letter }) => <Feedback check={check} handFile={file} letter={letter} />}
         </Loaded>
       )}
     </Loaded>
@@ -44,7 +44,7 @@ function WithStudent({ check }: { check: Check }) {
 function Feedback({
   check,
   handFile,
-  letter,
+  letter: report,
 }: {
   check: Check;
   handFile: HandFile;
@@ -86,11 +86,11 @@ function Feedback({
       check={check}
       initial={
         unsent ??
-        (letter ? reportInputOf(letter) : firstDraft(check, student, advice, log, hold.bow))
+        (report ? reportInputOf(report) : firstDraft(check, student, advice, log, hold.bow))
       }
-      basedOn={letter?.version ?? 0}
+      basedOn={report?.version ?? 0}
       studentName={student.name}
-      mailedAt={letter?.mailedAt ?? null}
+      mailedAt={report?.mailedAt ?? null}
     />
   );
 }

@@ -12,10 +12,10 @@ import { dayWords } from '../../foundation/strings/dateWords';
 
 const words = strings.report;
 
-/** A letter makes so many points at first. [practice] */
+/** A report makes so many points at first. [practice] */
 export const POINTS = 4;
 
-/** A letter to begin with: what holds, then the points in order of what would get in the way later. */
+/** A report to begin with: what holds, then the points in order of what would get in the way later. */
 export function firstDraft(
   check: Check,
   student: Student,
@@ -23,20 +23,20 @@ export function firstDraft(
   log: LessonLog,
   bow: BowKind,
 ): ReportInput {
-  const told = advice.kind === 'toWorkOn' ? advice.points : [];
+  const advised = advice.kind === 'toWorkOn' ? advice.points : [];
   const holds = 'holds' in advice ? advice.holds : [];
-  const points = told.map((point) => {
+  const points = advised.map((point) => {
     const { signs, cause, cues } = point;
     const ladder = { cues, cause: cause?.cause.id ?? null, sign: signs[0] };
     const { cue } = ladderPlace(ladder, log.entries, log.ownCues, check.id);
     return words.point(signSentence(saidFirst(point), bow), cueWords(cue ?? cues[0]!, log.ownCues));
   });
-  const drills = drillWords(told[0]?.drills ?? [], '; ');
+  const drills = drillWords(advised[0]?.drills ?? [], '; ');
   if (points.length > 0 && points.length < POINTS && drills !== '') {
     points.push(words.practise(drills.toLowerCase()));
   }
   const [firstName = student.name] = student.name.split(' ');
-  const wrong = told.flatMap(({ signs }) => signs);
+  const wrong = advised.flatMap(({ signs }) => signs);
   return {
     title: words.heading(student.name, dayWords(check.takenAt)),
     opening: [

@@ -3,23 +3,23 @@ import { ApiProblem, ask, put } from '../../foundation/api/client';
 import { paths } from '../../foundation/api/paths';
 import { strings } from '../../foundation/strings';
 
-/** The letter of a check; null where none was written. */
+/** The report of a check; null where none was written. */
 export async function findReport(checkId: string): Promise<Report | null> {
   try {
-    return await ask(reportSchema, paths.letter(checkId));
+    return await ask(reportSchema, paths.report(checkId));
   } catch (error) {
     if (error instanceof ApiProblem && error.status === 404) return null;
     throw error;
   }
 }
 
-/** The kept letter as a PDF. */
+/** The kept report as a PDF. */
 export async function reportPdf(checkId: string): Promise<Blob> {
-  const response = await fetch(paths.letterPdf(checkId)).catch(() => null);
+  const response = await fetch(paths.reportPdf(checkId)).catch(() => null);
   if (!response?.ok) throw new ApiProblem(strings.loading.unreachable, response?.status ?? 0);
   return response.blob();
 }
 
-/** Puts the kept letter into the studio's outbox folder; gives the file's name. */
+/** Puts the kept report into the studio's outbox folder; gives the file's name. */
 export const mailReport = async (checkId: string, to: string): Promise<string> =>
-  (await put(mailSchema, paths.letterMail(checkId), { to })).file;
+  (await put(mailSchema, paths.reportMail(checkId), { to })).file;

@@ -23,12 +23,12 @@ export function PathPictures({
   return (
     <View style={{ flexDirection: 'row', gap: space(2) }}>
       {(['heel', 'middle', 'point'] as const).map((place) => {
-        const told = skew[place];
-        const angle = told ? words.told(told.deg, told.sd) : words.notSeen;
+        const mean = skew[place];
+        const angle = mean ? words.told(mean.deg, mean.sd) : words.notSeen;
         return (
           <View key={place} style={{ flex: 1, alignItems: 'center' }}>
             <BowOnString
-              deg={told?.deg ?? null}
+              deg={mean?.deg ?? null}
               crosses={CROSSES[place]}
               mirrored={mirrored}
               label={words.path.portrait(words.places[place], angle)}

@@ -12,7 +12,7 @@ export function StrokeNumbers({ analysis }: { analysis: StrokeAnalysis }) {
   const { ranges, means, skew, steeringShare, smoothness } = analysis;
   const row = (id: string, head: string, cell: string | null): TableRow[] =>
     cell === null ? [] : [{ id, head, cells: [cell] }];
-  const range = (told: Range | undefined) => (told ? words.told(told.deg, told.sd) : null);
+  const range = (range: Range | undefined) => (range ? words.told(range.deg, range.sd) : null);
   return (
     <Card style={{ gap: space(1) }}>
       <Text variant="strong" level={2}>

@@ -96,10 +96,10 @@ function reasonsOf(item: StudentListItem, today: string): Pick<TodayRow, 'reason
   const mine = [...drifts, ...looks].sort((a, b) => rank(a.reason) - rank(b.reason));
   // One reason to look is enough where a student has two instruments and only one is due.
   const look = mine.find(({ reason }) => isDue(reason, today)) ?? mine[0];
-  const told = mine.filter(
+  const kept = mine.filter(
     ({ setupId, reason }) => setupId === look?.setupId || isDue(reason, today),
   );
-  const reasons = [...about, ...told.map(({ reason }) => reason)];
+  const reasons = [...about, ...kept.map(({ reason }) => reason)];
   const due = reasons.filter((reason) => isDue(reason, today));
   return {
     reasons: (due.length > 0 ? reasons.filter(({ kind }) => kind !== 'notDue') : reasons).sort(

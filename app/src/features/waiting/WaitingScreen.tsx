@@ -114,17 +114,17 @@ function OfTheStudio() {
   const { data } = useStudioState();
   if (!data) return null;
   const { setAside, missingPictures, pendingLooks, unworkable } = data;
-  const told = [
+  const lines = [
     ...(setAside ? [words.setAside(setAside.files, setAside.folder)] : []),
     ...(missingPictures > 0 ? [words.missingPictures(missingPictures)] : []),
     ...(unworkable > 0 ? [words.unworkable(unworkable)] : []),
     ...(pendingLooks > 0 ? [words.pendingLooks(pendingLooks)] : []),
   ];
-  if (told.length === 0) return null;
+  if (lines.length === 0) return null;
   return (
     <View style={{ gap: space(2) }}>
       <Text variant="heading">{words.studio}</Text>
-      {told.map((line) => (
+      {lines.map((line) => (
         <Notice key={line}>{line}</Notice>
       ))}
     </View>

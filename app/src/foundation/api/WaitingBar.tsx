@@ -33,12 +33,12 @@ export function WaitingBar() {
       setLong(false);
     };
   }, [waits]);
-  const told = [
+  const lines = [
     ...(needsYou > 0 ? [strings.waiting.needsYou(needsYou)] : []),
     ...(waits && (isLong || !reachable) ? [strings.waiting.bar(waiting)] : []),
     ...(reachable ? [] : [strings.waiting.offline]),
   ];
-  if (told.length === 0 && !isNewer) return null;
+  if (lines.length === 0 && !isNewer) return null;
   return (
     <View
       style={{
@@ -51,12 +51,12 @@ export function WaitingBar() {
     >
       <View role="status" style={{ flex: 1, paddingVertical: space(1) }}>
         <Text variant="label" color={tokens.amberInk}>
-          {[...(isNewer ? [strings.waiting.renewed] : []), ...told].join(' · ')}
+          {[...(isNewer ? [strings.waiting.renewed] : []), ...lines].join(' · ')}
         </Text>
       </View>
       {isNewer ? (
         <BarLink label={strings.waiting.reload} onPress={() => void loadNewerApp()} />
-      ) : entries.length > 0 && told.length > 0 && !isThere ? (
+      ) : entries.length > 0 && lines.length > 0 && !isThere ? (
         <BarLink label={strings.waiting.open} onPress={() => router.navigate('/waiting')} />
       ) : null}
     </View>

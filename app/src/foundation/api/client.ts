@@ -60,10 +60,10 @@ export async function ask<S extends z.ZodType>(
   }
   const content: unknown = await response.json().catch(() => undefined);
   if (!response.ok) {
-    const told = apiErrorSchema.safeParse(content);
+    const refusal = apiErrorSchema.safeParse(content);
     // What is refused without our own words was refused by something on the way.
-    if (!told.success) throw new ApiProblem(strings.loading.unreadable, response.status);
-    const { error, conflict } = told.data;
+    if (!refusal.success) throw new ApiProblem(strings.loading.unreadable, response.status);
+    const { error, conflict } = refusal.data;
     throw new ApiProblem(error.message, response.status, {
       code: error.code,
       where: error.where,

@@ -13,9 +13,9 @@ const listeners = new Set<() => void>();
  * @param date the `Date` header of an answer
  */
 export function noteStudioTime(date: string | null): void {
-  const told = date === null ? NaN : Date.parse(date);
-  if (Number.isNaN(told)) return;
-  const by = told - Date.now();
+  const atMs = date === null ? NaN : Date.parse(date);
+  if (Number.isNaN(atMs)) return;
+  const by = atMs - Date.now();
   const next = Math.abs(by) < NOTICED_MS ? 0 : by;
   // Within a minute it is the same error, told by a slower answer.
   if (Math.abs(next - offMs) < 60_000) return;

@@ -18,9 +18,9 @@ export const paths = {
   crossings: (setupId: string) => `/api/crossings?setup=${setupId}`,
   takes: (setupId: string) => `/api/takes?setup=${setupId}`,
   log: (id: string) => `/api/log/${id}`,
-  letter: (checkId: string) => `/api/letters/${checkId}`,
-  letterPdf: (checkId: string) => `/api/letters/${checkId}/pdf`,
-  letterMail: (checkId: string) => `/api/letters/${checkId}/mail`,
+  report: (checkId: string) => `/api/letters/${checkId}`,
+  reportPdf: (checkId: string) => `/api/letters/${checkId}/pdf`,
+  reportMail: (checkId: string) => `/api/letters/${checkId}/mail`,
   check: (id: string) => `/api/checks/${id}`,
   picture: (id: string) => `/api/pictures/${id}`,
 };

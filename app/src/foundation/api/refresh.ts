@@ -12,7 +12,7 @@ export async function refreshStudent(id: string): Promise<void> {
   ]);
 }
 
-export const refreshReport = (checkId: string): Promise<unknown> => mutate(paths.letter(checkId));
+export const refreshReport = (checkId: string): Promise<unknown> => mutate(paths.report(checkId));
 
 /** An own hold stands in many answers. */
 export const refreshHolds = (): Promise<unknown> =>

@@ -50,7 +50,7 @@ export function saveOwnHold(hold: Hold): Promise<'arrived' | 'waits' | 'conflict
   });
 }
 
-/** Keeps a letter as it reads now. */
+/** Keeps a report as it reads now. */
 export const keepReport = (
   checkId: string,
   studentName: string,

@@ -42,25 +42,32 @@ export function DragHandle({
   above?: boolean;
   children?: ReactNode;
 }) {
-  const grip = useRef<{ by: AreaPoint; from: AreaPoint } | null>(null);
+  const grip = useRef<{ finger: number; by: AreaPoint; from: AreaPoint } | null>(null);
   const step = (by: number) => (shift: boolean) => onStep(shift ? by * 5 : by);
   const pointers = pointersTo(
     () => ({
-      onDown: ({ share }) => {
-        grip.current = { by: { x: share.x - at.x, y: share.y - at.y }, from: at };
+      onDown: ({ id, share }) => {
+        // The finger that took hold of it moves it; others touch in vain.
+        grip.current ??= {
+          finger: id,
+          by: { x: share.x - at.x, y: share.y - at.y },
+          from: at,
+        };
       },
-      onMove: ({ share }) => {
-        if (!grip.current) return;
+      onMove: ({ id, share }) => {
+        if (grip.current?.finger !== id) return;
         const { by } = grip.current;
         onMove({ x: share.x - by.x, y: share.y - by.y });
       },
-      onUp: () => {
-        if (grip.current) onEnd?.();
+      onUp: (id) => {
+        if (grip.current?.finger !== id) return;
         grip.current = null;
+        onEnd?.();
       },
-      onCancel: () => {
+      onCancel: (id) => {
+        if (grip.current?.finger !== id) return;
         // Back to where it was taken hold of.
-        if (grip.current) onMove(grip.current.from);
+        onMove(grip.current.from);
         grip.current = null;
       },
     }),

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { pointersTo, type AreaPoint } from './pointers';
 
@@ -19,11 +19,27 @@ export function PointerSurface({
   style?: ViewStyle | undefined;
   children: ReactNode;
 }) {
+  /** The finger that touched it first; others touch in vain until it is lifted. */
+  const finger = useRef<number | null>(null);
   const pointers = pointersTo(() => ({
-    onDown: ({ share }) => onDown(inside(share)),
-    onMove: ({ share }) => onMove(inside(share)),
-    onUp: () => onUp(),
-    onCancel: () => onCancel?.(),
+    onDown: ({ id, share }) => {
+      if (finger.current !== null) return;
+      finger.current = id;
+      onDown(inside(share));
+    },
+    onMove: ({ id, share }) => {
+      if (finger.current === id) onMove(inside(share));
+    },
+    onUp: (id) => {
+      if (finger.current !== id) return;
+      finger.current = null;
+      onUp();
+    },
+    onCancel: (id) => {
+      if (finger.current !== id) return;
+      finger.current = null;
+      onCancel?.();
+    },
   }));
   return (
     <View

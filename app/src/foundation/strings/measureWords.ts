@@ -112,8 +112,8 @@ export function numberWords({
   unit,
 }: Pick<NumberMeasure, 'value' | 'sd' | 'unit'>): string {
   if (unit === 'u') {
-    const told = `${plainNumber(value, unit)} ± ${plainNumber(shownSd(sd, unit), unit)}`;
-    return strings.joints.about(depthWords(value), told);
+    const figures = `${plainNumber(value, unit)} ± ${plainNumber(shownSd(sd, unit), unit)}`;
+    return strings.joints.about(depthWords(value), figures);
   }
   const sign = strings.units[unit];
   // The degree stands at each number, other units once.

@@ -27,6 +27,11 @@ export function refuseTooLarge({
   const isWhole = isProgressive || (format !== 'jpeg' && orientation >= FIRST_LYING);
   const most = isWhole ? MOST_WHOLE : MOST_IN_STRIPS;
   if (width * height <= most) return;
-  const told = Math.round((width * height) / MEGA);
-  throw new Problem(413, 'tooManyPixels', answers.tooManyPixels(told, most / MEGA), 'picture');
+  const megapixels = Math.round((width * height) / MEGA);
+  throw new Problem(
+    413,
+    'tooManyPixels',
+    answers.tooManyPixels(megapixels, most / MEGA),
+    'picture',
+  );
 }

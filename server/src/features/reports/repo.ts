@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { Report, ReportInput } from '@open-palm/contract';
 
-interface LetterRow {
+interface ReportRow {
   check_id: string;
   body_json: string;
   mailed_at: string | null;
@@ -10,7 +10,7 @@ interface LetterRow {
 }
 
 export async function findReport(db: Knex, checkId: string): Promise<Report | undefined> {
-  const row = await db<LetterRow>('letters').where({ check_id: checkId }).first();
+  const row = await db<ReportRow>('letters').where({ check_id: checkId }).first();
   return (
     row && {
       ...JSON.parse(row.body_json),
@@ -21,7 +21,7 @@ export async function findReport(db: Knex, checkId: string): Promise<Report | un
   );
 }
 
-/** Keeps a version of a letter. */
+/** Keeps a version of a report. */
 export async function putReport(
   db: Knex,
   checkId: string,
@@ -29,14 +29,14 @@ export async function putReport(
   updatedAt: string,
 ): Promise<void> {
   const row = { body_json: JSON.stringify(body), version, updated_at: updatedAt };
-  await db<LetterRow>('letters')
+  await db<ReportRow>('letters')
     .insert({ check_id: checkId, mailed_at: null, ...row })
     .onConflict('check_id')
     .merge(row);
 }
 
 export async function noteMailed(db: Knex, checkId: string, mailedAt: string): Promise<void> {
-  await db<LetterRow>('letters').where({ check_id: checkId }).update({ mailed_at: mailedAt });
+  await db<ReportRow>('letters').where({ check_id: checkId }).update({ mailed_at: mailedAt });
 }
 
 export interface MarkedCapture {

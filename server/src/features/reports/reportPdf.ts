@@ -8,7 +8,7 @@ const INK = '#1E1B16';
 const SECOND = '#5A5247';
 const AMBER = '#6B4308';
 
-/** A picture of a letter with the line under it. */
+/** A picture of a report with the line under it. */
 export interface ReportPicture {
   jpeg: Buffer;
   width: number;
@@ -17,7 +17,7 @@ export interface ReportPicture {
 }
 
 /**
- * A letter as a PDF (A4): heading, points in order, the marked pictures, the caution.
+ * A report as a PDF (A4): heading, points in order, the marked pictures, the caution.
  *
  * @param fontDir where the app's two faces lie; without them the PDF's own sans-serif stands in
  */
@@ -26,7 +26,7 @@ export async function reportPdf(
   pictures: readonly ReportPicture[],
   fontDir: string | undefined,
 ): Promise<Buffer> {
-  // Only loaded once a letter is printed: a studio that prints none need not hold it.
+  // Only loaded once a report is printed: a studio that prints none need not hold it.
   const { default: PDFDocument } = await import('pdfkit');
   const doc = new PDFDocument({
     size: 'A4',

@@ -26,7 +26,7 @@ const letter: ReportInput = {
   captions: ['Finger side'],
 };
 const at = () => `/api/letters/${checkId}`;
-/** Keeps the letter as it reads above, whatever was kept before. */
+/** Keeps the report as it reads above, whatever was kept before. */
 const keep = async () => {
   const { version = 0 } = (await studio.get(at())).body as { version?: number };
   await studio.edit(at(), letter, version);

@@ -3,7 +3,7 @@ import { reportInputSchema, mailInputSchema } from '@open-palm/contract';
 import { readBody, readEdit, readId, writtenBy } from '../../readBody';
 import { loadReport, mailReport, printReport, saveReport, type ReportParts } from './service';
 
-/** A check has one letter at most, so the check's id is the letter's. */
+/** A check has one report at most, so the check's id is the report's. */
 export function reportRoutes(parts: ReportParts): Router {
   const router = new Router({ prefix: '/api/letters' });
 

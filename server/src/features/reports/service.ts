@@ -23,7 +23,7 @@ export interface ReportParts {
 }
 
 /**
- * Keeps an edit of a letter, the first one too.
+ * Keeps an edit of a report, the first one too.
  *
  * @throws Problem `notFound` for an unknown check
  * @throws ConflictProblem when the same part was worded otherwise elsewhere
@@ -55,12 +55,12 @@ export async function saveReport(
 
 /** @throws Problem `notFound` */
 export async function loadReport(db: Knex, checkId: string): Promise<Report> {
-  const letter = await findReport(db, checkId);
-  if (!letter) throw notFound('letter', 'id');
-  return letter;
+  const report = await findReport(db, checkId);
+  if (!report) throw notFound('letter', 'id');
+  return report;
 }
 
-/** The letter as a PDF with the check's marked pictures. */
+/** The report as a PDF with the check's marked pictures. */
 export async function printReport(parts: ReportParts, checkId: string): Promise<Buffer> {
   const letter = await loadReport(parts.reader, checkId);
   const captures = await capturesOf(parts.reader, checkId);
@@ -77,7 +77,7 @@ export async function printReport(parts: ReportParts, checkId: string): Promise<
 }
 
 /**
- * Puts the letter into the outbox folder as a mail file with its PDF. It names no sender: the mail program that opens it
+ * Puts the report into the outbox folder as a mail file with its PDF. It names no sender: the mail program that opens it
  * puts in its own.
  *
  * @returns the file's name below the data folder

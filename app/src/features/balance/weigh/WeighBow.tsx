@@ -163,6 +163,6 @@ function refusal(handFile: HandFile, part: BowPart, value: number | null): strin
   if (value === null) return null;
   if (Number.isNaN(value)) return words.notANumber;
   const unknown: OwnBow = { massG: null, balanceMm: null, frogLengthMm: null };
-  const told = studentInputSchema.safeParse(withBow(handFile, { ...unknown, [part]: value }));
-  return told.success ? null : describeProblem(schemaProblem(told.error.issues[0]!));
+  const checked = studentInputSchema.safeParse(withBow(handFile, { ...unknown, [part]: value }));
+  return checked.success ? null : describeProblem(schemaProblem(checked.error.issues[0]!));
 }

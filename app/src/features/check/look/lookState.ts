@@ -81,8 +81,8 @@ export function setReady(state: LookState, ready: Readiness[number]): LookState 
     ...state,
     readiness: [...state.readiness.filter((other) => other.item !== item), ready],
   };
-  const told = Object.entries(READINESS_SIGNS[item] ?? {});
-  return markSigns(noted, Object.fromEntries(told.map(([wrong, sign]) => [sign, wrong === how])));
+  const signs = Object.entries(READINESS_SIGNS[item] ?? {});
+  return markSigns(noted, Object.fromEntries(signs.map(([wrong, sign]) => [sign, wrong === how])));
 }
 
 /** Everything that was not said otherwise is ready. */
@@ -97,7 +97,7 @@ export const isBegun = ({ shots, taps, signs }: LookState): boolean =>
 
 /** Whether the hold itself was looked at: what the set-up card told of hair, nails and bow is none of it. */
 export function isLookedAt({ shots, taps, signs }: LookState): boolean {
-  const ofReadiness = Object.values(READINESS_SIGNS).flatMap((told) => Object.values(told));
+  const ofReadiness = Object.values(READINESS_SIGNS).flatMap((signs) => Object.values(signs));
   return (
     shots.length > 0 ||
     taps.length > 0 ||

@@ -22,7 +22,7 @@ export function Schools({ holds }: { holds: readonly Hold[] }) {
         {words.schoolsHint}
       </Text>
       {[...settings.values()].map(({ id, options }) => {
-        const told = strings.settings[id];
+        const setting = strings.settings[id];
         return (
           <View
             key={id}
@@ -33,12 +33,12 @@ export function Schools({ holds }: { holds: readonly Hold[] }) {
               gap: space(1),
             }}
           >
-            <Text variant="strong">{told?.question ?? id}</Text>
+            <Text variant="strong">{setting?.question ?? id}</Text>
             <Text variant="small">
-              {options.map((option) => told?.options[option.id] ?? option.id).join(' / ')}
+              {options.map((option) => setting?.options[option.id] ?? option.id).join(' / ')}
             </Text>
             <Text variant="small" second>
-              {told?.why ?? ''}
+              {setting?.why ?? ''}
             </Text>
           </View>
         );

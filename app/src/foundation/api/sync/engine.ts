@@ -215,8 +215,8 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       const { status, code, message, where } = answer;
       return { tries, stop: { status, code, message, where, at: new Date(now()).toISOString() } };
     }
-    const told = answer.kind === 'problem' ? (answer.retryAfterMs ?? 0) : 0;
-    return { tries, notBefore: now() + Math.max(told, pauseMs(tries, parts.random())) };
+    const askedMs = answer.kind === 'problem' ? (answer.retryAfterMs ?? 0) : 0;
+    return { tries, notBefore: now() + Math.max(askedMs, pauseMs(tries, parts.random())) };
   }
 
   function noteArrival(sent: Entry, answer: Answer): void {

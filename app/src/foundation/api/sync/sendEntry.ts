@@ -45,7 +45,7 @@ export async function sendEntry(entry: Entry): Promise<Answer> {
 
 async function sendBody(entry: Entry): Promise<Answer> {
   const { schema, path } = WHERE[entry.kind];
-  const told = await ask(schema, path(entry.id), {
+  const answer = await ask(schema, path(entry.id), {
     method: 'PUT',
     headers: {
       'Content-Type': 'application/json',
@@ -62,9 +62,9 @@ async function sendBody(entry: Entry): Promise<Answer> {
     signal: AbortSignal.timeout(GIVEN_UP_MS),
   });
   // An answer about something else is none.
-  if (idOf(told) !== entry.id) return { kind: 'unknown' };
+  if (idOf(answer) !== entry.id) return { kind: 'unknown' };
   if (!VERSIONED.has(entry.kind)) return { kind: 'kept' };
-  return { kind: 'kept', version: (told as { version: number }).version, body: told };
+  return { kind: 'kept', version: (answer as { version: number }).version, body: answer };
 }
 
 function answerOf(entry: Entry, error: unknown): Answer {
@@ -86,8 +86,8 @@ function answerOf(entry: Entry, error: unknown): Answer {
   };
 }
 
-const idOf = (told: object): unknown =>
-  'checkId' in told ? told.checkId : 'id' in told ? told.id : undefined;
+const idOf = (answer: object): unknown =>
+  'checkId' in answer ? answer.checkId : 'id' in answer ? answer.id : undefined;
 
 const WHERE: Record<Entry['kind'], { schema: z.ZodType<object>; path: (id: string) => string }> = {
   check: { schema: keptSchema, path: paths.check },
@@ -96,6 +96,6 @@ const WHERE: Record<Entry['kind'], { schema: z.ZodType<object>; path: (id: strin
   crossing: { schema: crossingSchema, path: paths.crossing },
   log: { schema: logEntrySchema, path: paths.log },
   student: { schema: keptStudentSchema, path: paths.student },
-  letter: { schema: reportSchema, path: paths.letter },
+  letter: { schema: reportSchema, path: paths.report },
   hold: { schema: ownHoldSchema, path: paths.hold },
 };

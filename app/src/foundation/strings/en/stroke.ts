@@ -5,7 +5,7 @@ import type { Place } from '@open-palm/core/measure';
 /** With a true minus, and none before 0. */
 const plain = (text: string) => text.replace(/^-(0(?:\.0)?)$/, '$1').replace('-', '−');
 const deg = (value: number) => `${plain(String(Math.round(value)))}°`;
-const told = (value: number, sd: number) => `${deg(value)} ± ${Math.max(1, Math.round(sd))}°`;
+const estimate = (value: number, sd: number) => `${deg(value)} ± ${Math.max(1, Math.round(sd))}°`;
 const wanted = ({ lo, hi }: { lo?: number | undefined; hi?: number | undefined }) =>
   lo === undefined
     ? `at most ${deg(hi!)}`
@@ -16,7 +16,7 @@ const wanted = ({ lo, hi }: { lo?: number | undefined; hi?: number | undefined }
 export const stroke = {
   title: 'Wrist over a stroke',
   deg,
-  told,
+  told: estimate,
   empty:
     'No take yet. Film a few strokes from the side with the forearm in the picture, take three stills, or open a file of angles.',
   add: 'Add a take',
@@ -62,23 +62,25 @@ export const stroke = {
       sd: number,
       band: { lo?: number | undefined; hi?: number | undefined },
     ) =>
-      `The wrist is supple: it goes through ${told(value, sd)} over the stroke; ${wanted(band)} is wanted.`,
+      `The wrist is supple: it goes through ${estimate(value, sd)} over the stroke; ${wanted(band)} is wanted.`,
     locked: (
       value: number,
       sd: number,
       band: { lo?: number | undefined; hi?: number | undefined },
-    ) => `The wrist is locked: it goes through only ${told(value, sd)}; ${wanted(band)} is wanted.`,
+    ) =>
+      `The wrist is locked: it goes through only ${estimate(value, sd)}; ${wanted(band)} is wanted.`,
     tooWide: (
       value: number,
       sd: number,
       band: { lo?: number | undefined; hi?: number | undefined },
-    ) => `The wrist does too much: it goes through ${told(value, sd)}; ${wanted(band)} is wanted.`,
+    ) =>
+      `The wrist does too much: it goes through ${estimate(value, sd)}; ${wanted(band)} is wanted.`,
     rangeUnsure: (
       value: number,
       sd: number,
       band: { lo?: number | undefined; hi?: number | undefined },
     ) =>
-      `The wrist goes through ${told(value, sd)}: too near the edge of ${wanted(band)} to be sure.`,
+      `The wrist goes through ${estimate(value, sd)}: too near the edge of ${wanted(band)} to be sure.`,
     notEnough: () => 'Not enough to tell: the noise of the points alone could make what is seen.',
     compensating: (fingers: number | null) =>
       `Thumb and little finger hardly move (${fingers === null ? 'as you saw' : deg(fingers)}): the wrist does their work. First the thumb and the little finger, then the wrist.`,
