@@ -12,6 +12,8 @@ const node = (name) => ({
 
 /** One project per package; the app brings its own preset. */
 export default {
+  // Jest leaves one core free, which on two cores is half of them.
+  maxWorkers: '100%',
   projects: [
     ...[
       'core',

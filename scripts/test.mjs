@@ -34,7 +34,7 @@ async function main() {
   mkdirSync(results);
   say('Unit and server tests …');
   // Left to itself the runner keeps one core free.
-  const jest = ['jest', '--maxWorkers=100%', '--json', `--outputFile=${unitReport}`, '--silent'];
+  const jest = ['jest', '--json', `--outputFile=${unitReport}`, '--silent'];
   const { output: unitOutput } = await run('npx', jest, { quiet: true });
   for (const figure of unitOutput.match(/^Measured: .*$/gm) ?? []) say(figure);
   const units = readReport(unitReport);

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { cpSync, existsSync, mkdtempSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -50,17 +50,25 @@ let filled: Promise<string> | undefined;
 /** Makes a data folder with the demo in it, everything worked out. */
 export async function fillDataDir(): Promise<string> {
   const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-filled-'));
+  passing.add(dataDir);
   const studio = await serve(dataDir);
   await isWorkedOut(studio.url);
   await studio.stop();
   return dataDir;
 }
 
+/** What was made for one run and is of no use after it. */
+const passing = new Set<string>();
+process.once('exit', () =>
+  passing.forEach((folder) => rmSync(folder, { recursive: true, force: true })),
+);
+
 /** A data folder with the demo in it: filled once, then copied, because filling takes longer than a journey's steps. */
 async function filledDataDir(): Promise<string> {
   const before = process.env.OPEN_PALM_FILLED_DIR;
   filled ??= before === undefined ? fillDataDir() : Promise.resolve(before);
   const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-'));
+  passing.add(dataDir);
   cpSync(await filled, dataDir, { recursive: true });
   return dataDir;
 }

@@ -21,12 +21,16 @@ const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 let studio: OpenedStudio | undefined;
 
-/** The demo is a file of its own, which only `npm run demo` names: a studio in use carries no invented students. */
-async function demoIn(file: string | undefined): Promise<InventStudio | undefined> {
+/**
+ * The demo is a file of its own, which only `npm run demo` names, and which is read only where it is wanted: a studio in use carries no
+ * invented students.
+ */
+function demoIn(file: string | undefined): InventStudio | undefined {
   if (!file) return undefined;
-  const { demoStudio } = (await import(pathToFileURL(file).href)) as DemoFile;
-  const pictures = process.env.DEMO_PICTURES ?? '';
-  return (today, demoZone) => demoStudio(pictures, today, demoZone);
+  return async (today, demoZone) => {
+    const { demoStudio } = (await import(pathToFileURL(file).href)) as DemoFile;
+    return demoStudio(process.env.DEMO_PICTURES ?? '', today, demoZone);
+  };
 }
 
 interface DemoFile {
@@ -38,7 +42,7 @@ async function open(): Promise<RequestListener> {
   const opened = await openStudio({
     dataDir,
     workerFile: beside('./worker.mjs'),
-    invent: await demoIn(process.env.DEMO_STUDIO),
+    invent: demoIn(process.env.DEMO_STUDIO),
     now,
     zone,
     log,

@@ -15,7 +15,7 @@ export interface InventedStudio {
 }
 
 /** Makes it for a day and a time zone. */
-export type InventStudio = (today: Date, zone: string) => InventedStudio;
+export type InventStudio = (today: Date, zone: string) => InventedStudio | Promise<InventedStudio>;
 
 /** What the studio notes of its demo: begun before the first picture is written, filled in one go with everything else. */
 const DEMO = 'demo';
@@ -38,7 +38,7 @@ export async function seedDemo(
   // Pictures without a single student are somebody's whose database is gone, unless they are the demo's own.
   if (known === undefined && existsSync(pictureDir) && readdirSync(pictureDir).length > 0) return 0;
   await writeFact(db, DEMO, 'begun');
-  const { students, pictures, checks, log } = invent(now(), zone);
+  const { students, pictures, checks, log } = await invent(now(), zone);
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, null);
   const touched = await inTransaction(db, async (trx) => {
     const brought = { students, holds: [], checks, log };
