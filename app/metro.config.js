@@ -10,6 +10,10 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (fromZod && /locales\/index\.c?js$/.test(name)) {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'zodLocales.js') };
   }
+  // A package whose every function comes with any of them; our own code imports it by its name, as everywhere.
+  if (name === 'd3-array') {
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'd3Array.js') };
+  }
   return (resolveRequest ?? context.resolveRequest)(context, name, platform);
 };
 
