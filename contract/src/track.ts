@@ -51,7 +51,7 @@ export const setupTrackSchema = z.object({
   setupId: idSchema,
   goodInRow: z.number().int(),
   settled: z.boolean(),
-  last: z.enum(['good', 'unsure', 'lapse', 'notYet', 'nothingSeen']).nullable(),
+  last: z.enum(['good', 'unsure', 'outOnce', 'lapse', 'notYet', 'nothingSeen']).nullable(),
   unsureInRow: z.number().int(),
   /** Dates of the student's calendar. */
   lastOn: z.iso.date().nullable(),

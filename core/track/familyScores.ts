@@ -8,6 +8,8 @@ export interface ScoredMeasure {
   band: Range | null;
   /** Standard error of measurement, in the unit of the value. */
   sem: number;
+  /** What the picture or the eye leaves open, SD in the same unit; 0 where it is not known. */
+  sd?: number;
 }
 
 /**

@@ -1,19 +1,22 @@
 import fc from 'fast-check';
 import { FAMILIES, type Family, type Standing } from '../measure';
-import { lookSchedule, type LookedDay } from './lookSchedule';
+import type { LessonSeen } from './evidence/holdBelief';
+import { lookSchedule } from './lookSchedule';
 import { staminaOf } from './stamina';
 
 const all = (standing: Standing): Record<Family, Standing> =>
   Object.fromEntries(FAMILIES.map((family) => [family, standing])) as Record<Family, Standing>;
 const GOOD = all('in');
-const look = (day: number, standings: Record<Family, Standing> = GOOD): LookedDay => ({
+/** A lesson in which everything was seen by eye. */
+const look = (day: number, standings: Record<Family, Standing> = GOOD): LessonSeen => ({
   day,
   standings,
+  measures: {},
 });
 
 describe('lookSchedule', () => {
   it('asks later and later after good looks, each taken when it was due', () => {
-    const looks: LookedDay[] = [];
+    const looks: LessonSeen[] = [];
     const intervals: number[] = [];
     let day = 0;
     for (let i = 0; i < 7; i += 1) {
@@ -31,30 +34,72 @@ describe('lookSchedule', () => {
     expect(lookSchedule(looks)).toMatchObject({ settled: false, goodInRow: 0, dueDay: 24 });
   });
 
-  it('is settled after four good looks in a row', () => {
-    const good = [0, 3, 10, 24].map((day) => look(day));
+  const good = [0, 3, 10, 24].map((day) => look(day));
+  const thumbOut = { ...GOOD, thumb: 'out' as const };
+
+  it('is settled after four lessons that together are sure of every family', () => {
     expect(lookSchedule(good.slice(0, 3)).settled).toBe(false);
-    expect(lookSchedule(good).settled).toBe(true);
+    expect(lookSchedule(good)).toMatchObject({ settled: true, goodInRow: 4 });
+    for (const probability of Object.values(lookSchedule(good).families)) {
+      expect(probability).toBeGreaterThan(0.98);
+    }
   });
 
-  it('goes back to three days after a lapse', () => {
-    const lapsed = { ...GOOD, thumb: 'out' as const };
-    const schedule = lookSchedule([look(0), look(3), look(10), look(24, lapsed)]);
-    expect(schedule).toMatchObject({ last: 'lapse', goodInRow: 0, intervalDays: 3, dueDay: 27 });
+  it('takes one bad day of a settled hold for one bad day, and looks again at once', () => {
+    const schedule = lookSchedule([...good, look(52, thumbOut)]);
+    expect(schedule).toMatchObject({
+      last: 'outOnce',
+      settled: true,
+      goodInRow: 0,
+      intervalDays: 3,
+      dueDay: 55,
+    });
+  });
+
+  it('tells a lapse when it stays out, and begins to count anew', () => {
+    const lessons = [...good, ...[52, 59].map((day) => look(day, thumbOut))];
+    const schedule = lookSchedule(lessons);
+    expect(schedule).toMatchObject({ last: 'lapse', settled: false, goodInRow: 0, dueDay: 62 });
+    expect(schedule.families.thumb).toBeLessThan(0.35);
+    expect(schedule.families.wrist).toBeGreaterThan(0.98);
+    // Good again: not settled before four lessons say so.
+    const back = [66, 73, 80].map((day) => look(day));
+    expect(lookSchedule([...lessons, ...back]).settled).toBe(false);
+    expect(lookSchedule([...lessons, ...back, look(87)]).settled).toBe(true);
+  });
+
+  it('never calls a look good in which something was out', () => {
+    expect(lookSchedule([look(0, thumbOut)]).last).toBe('notYet');
+    expect(lookSchedule([look(0), look(3, thumbOut)]).last).not.toBe('good');
   });
 
   it('counts the time that really passed before a late look that was good', () => {
     expect(lookSchedule([look(0), look(20)]).intervalDays).toBe(28);
   });
 
-  it('keeps the interval once where it was unsure, and takes the third for a lapse', () => {
+  it('keeps the interval where a family was never told, and counts how often', () => {
     const unsure = { ...GOOD, wrist: 'unsure' as const };
-    const days = [look(0), look(3), look(10, unsure)];
-    expect(lookSchedule(days)).toMatchObject({ last: 'unsure', intervalDays: 7, unsureInRow: 1 });
-    days.push(look(17, unsure));
-    expect(lookSchedule(days)).toMatchObject({ intervalDays: 7, unsureInRow: 2 });
-    days.push(look(24, unsure));
-    expect(lookSchedule(days)).toMatchObject({ last: 'lapse', intervalDays: 3 });
+    const days = [look(0, unsure), look(3, unsure), look(10, unsure)];
+    expect(lookSchedule(days)).toMatchObject({ last: 'unsure', intervalDays: 3, unsureInRow: 3 });
+    expect(lookSchedule([...days, look(17, unsure), look(24, unsure)]).settled).toBe(false);
+  });
+
+  it('takes nothing from a good hold because one picture of it is unsure', () => {
+    const unsure = { ...GOOD, wrist: 'unsure' as const };
+    expect(lookSchedule([...good, look(52, unsure)])).toMatchObject({ last: 'good', goodInRow: 5 });
+  });
+
+  it('begins anew what other bands judge, and calls nothing lost by them', () => {
+    const numbers = (value: number) => ({
+      thumbIpFlexion: { family: 'thumb' as const, value, band: { lo: 20, hi: 60 }, sem: 5 },
+    });
+    const lessons = [0, 7, 14, 21, 28, 35, 42].map((day, i) => ({
+      ...look(day, i < 4 ? GOOD : thumbOut),
+      measures: numbers(i < 4 ? 40 : 5),
+    }));
+    expect(lookSchedule(lessons.slice(0, 6)).last).toBe('lapse');
+    const newBands = [{ day: 28, series: ['thumbIpFlexion'] }];
+    expect(lookSchedule(lessons.slice(0, 6), { newBands }).last).toBe('notYet');
   });
 
   it('does not count a look at which nothing was seen', () => {

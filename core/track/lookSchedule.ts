@@ -1,26 +1,33 @@
-import { FAMILIES, type Family, type Standing } from '../measure';
+import { FAMILIES, type Family } from '../measure';
 import defaults from './data/trackDefaults.json';
+import { HoldBelief, type Beliefs, type LessonSeen } from './evidence/holdBelief';
 
-/** A look as the schedule sees it. Days are whole days of the teacher's calendar, counted from any fixed day. */
-export interface LookedDay {
-  day: number;
-  standings: Record<Family, Standing>;
-}
-
-/** What a look says for the time until the next one. */
-export type LookOutcome = 'good' | 'unsure' | 'lapse' | 'notYet' | 'nothingSeen';
+/** What a lesson says for the time until the next look. */
+export type LookOutcome =
+  /** All lessons together say that everything looked at is in, and nothing was seen out in this one. */
+  | 'good'
+  /** Too little is known to say. */
+  | 'unsure'
+  /** Out this time, as a good hold is now and then: the next lesson tells whether it lasts. */
+  | 'outOnce'
+  /** What was in is out, by more than one bad day. */
+  | 'lapse'
+  | 'notYet'
+  | 'nothingSeen';
 
 /** When the next look is due, and how the hold stands. */
 export interface LookSchedule {
-  /** Good looks in a row. */
+  /** Good lessons in a row. */
   goodInRow: number;
   settled: boolean;
   last: LookOutcome | null;
-  /** Looks in a row that were unsure: after two a better picture or a hand test is asked for. */
+  /** Lessons in a row that were unsure: after two a better picture or a hand test is asked for. */
   unsureInRow: number;
   intervalDays: number;
   /** Null before the first look: at once. */
   dueDay: number | null;
+  /** How probable it is that each family is in, all lessons together. */
+  families: Beliefs;
 }
 
 export interface ScheduleOptions {
@@ -28,90 +35,185 @@ export interface ScheduleOptions {
   lessonDay?: number | null;
   /** An advanced player who audits the own hold: the longest interval is longer. */
   audits?: boolean;
-  /** Days from which on other bands judged: what is out by them was not lost. */
-  newBandsDays?: readonly number[];
+  /** Days from which on other bands judged these checkpoints: what is out by them was not lost. */
+  newBands?: readonly { day: number; series: readonly string[] }[];
 }
 
+const { inFrom, heldFrom, lostBelow, settledFrom, settledAfterLessons } = defaults.evidence;
 const SHORTEST = defaults.intervalsDays[0]!;
-/** Unsure this often in a row counts as a lapse. */
-const UNSURE_LAPSE = 3;
+
+/** How lessons have gone, one after the other. */
+interface Course {
+  goodInRow: number;
+  unsureInRow: number;
+  settled: boolean;
+  last: LookOutcome | null;
+  /** Lessons that told something since the hold was last lost or not yet there. */
+  lessons: number;
+  intervalDays: number;
+  seenDay: number | null;
+  /** The first lesson that counts for a settled hold. */
+  from: number;
+}
 
 /**
- * When the hold is to be looked at again: after good looks later and later (3, 7, 14, 28, 56 days; 90 for audits), after a lapse
- * in three days, never before the next lesson, and on a lesson day where there are lessons. A late look counts the time that
- * really passed.
+ * When the hold is to be looked at again: after good lessons later and later (3, 7, 14, 28, 56 days; 90 for audits), after a lapse or
+ * where it was out once in three days, never before the next lesson, and on a lesson day where there are lessons. A late look counts the
+ * time that really passed.
  *
- * @param looks since the baseline was begun, oldest first
+ * @param lessons since the baseline was begun, one a day, oldest first
  */
-export function lookSchedule(
-  looks: readonly LookedDay[],
-  { lessonDay = null, audits = false, newBandsDays = [] }: ScheduleOptions = {},
-): LookSchedule {
+export const lookSchedule = (
+  lessons: readonly LessonSeen[],
+  options: ScheduleOptions = {},
+): LookSchedule => lookSchedules(lessons, options).at(-1) ?? scheduleOf(AT_FIRST, options);
+
+/** The schedule as it was after each lesson. */
+export const lookSchedules = (
+  lessons: readonly LessonSeen[],
+  options: ScheduleOptions = {},
+): LookSchedule[] => followed(lessons, options).map((after) => scheduleOf(after, options));
+
+function scheduleOf({ course, families }: Followed, { lessonDay = null }: ScheduleOptions) {
+  const { goodInRow, unsureInRow, settled, last, intervalDays, seenDay } = course;
+  const dueDay = seenDay === null ? null : onLessonDay(seenDay + intervalDays, seenDay, lessonDay);
+  return { goodInRow, unsureInRow, settled, last, intervalDays, dueDay, families };
+}
+
+/** The lessons of a settled hold, from the first that counts for it; null where it is not settled. */
+export function settledLessons<Lesson extends LessonSeen>(
+  lessons: readonly Lesson[],
+  options: ScheduleOptions,
+): readonly Lesson[] | null {
+  const { settled, from } = (followed(lessons, options).at(-1) ?? AT_FIRST).course;
+  return settled ? lessons.slice(from) : null;
+}
+
+/** How things stand after a lesson. */
+interface Followed {
+  course: Course;
+  families: Beliefs;
+}
+
+const AT_FIRST: Followed = {
+  course: {
+    goodInRow: 0,
+    unsureInRow: 0,
+    settled: false,
+    last: null,
+    lessons: 0,
+    intervalDays: 0,
+    seenDay: null,
+    from: 0,
+  },
+  families: { thumb: null, fingers: null, little: null, wrist: null },
+};
+
+/** One lesson after the other. */
+function followed(
+  lessons: readonly LessonSeen[],
+  { audits = false, newBands = [] }: ScheduleOptions,
+): Followed[] {
   const ladder = audits
     ? [...defaults.intervalsDays, defaults.auditIntervalDays]
     : defaults.intervalsDays;
-  let [goodInRow, unsureInRow, intervalDays] = [0, 0, 0];
-  let last: LookOutcome | null = null;
-  let before: Partial<Record<Family, Standing>> = {};
-  let seenDay: number | null = null;
-  let lookedDay: number | undefined;
-  for (const { day, standings } of looks) {
-    if (bandsChanged(newBandsDays, lookedDay, day)) before = {};
-    lookedDay = day;
-    const outcome = outcomeOf(standings, before);
-    Object.assign(before, seenOnly(standings));
-    if (outcome === 'nothingSeen') continue;
-    unsureInRow = outcome === 'unsure' ? unsureInRow + 1 : 0;
-    const passed = seenDay === null ? 0 : day - seenDay;
-    const counts = outcome === 'unsure' && unsureInRow >= UNSURE_LAPSE ? 'lapse' : outcome;
-    if (counts === 'good') {
-      goodInRow += 1;
-      // Whoever was good after a longer time than was asked for has shown that much.
-      intervalDays = nextStep(ladder, Math.max(intervalDays, passed), intervalDays === 0);
-    } else if (counts !== 'unsure') {
-      goodInRow = 0;
-      intervalDays = SHORTEST;
-    } else if (intervalDays === 0) {
-      intervalDays = SHORTEST;
+  const belief = new HoldBelief();
+  const held = new Set<Family>();
+  let { course } = AT_FIRST;
+  return lessons.map((lesson, i) => {
+    for (const { day, series } of newBands) {
+      if (day > lesson.day || day <= (lessons[i - 1]?.day ?? -Infinity)) continue;
+      belief.forget(series);
+      // What is out by other bands was not lost.
+      held.clear();
     }
-    [last, seenDay] = [counts, day];
-  }
-  const earliest = seenDay === null ? null : seenDay + intervalDays;
-  return {
-    goodInRow,
-    settled: goodInRow >= defaults.settledAfterGoodChecks,
-    last,
-    unsureInRow,
-    intervalDays,
-    dueDay: earliest === null ? null : onLessonDay(earliest, seenDay!, lessonDay),
-  };
+    const outcome = outcomeOf(lesson, belief, held);
+    if (outcome !== 'nothingSeen') course = next(course, outcome, lesson.day, i, ladder);
+    const families = belief.families;
+    course = { ...course, settled: settles(course, families) };
+    return { course, families };
+  });
 }
 
-/** Whether other bands came between a look and the one before it. */
-export const bandsChanged = (
-  newBandsDays: readonly number[],
-  before: number | undefined,
-  day: number,
-): boolean =>
-  before !== undefined && newBandsDays.some((changed) => before < changed && changed <= day);
-
-/** Good: nothing out, and something judged. A lapse: something that was in is out. */
-export function outcomeOf(
-  standings: Record<Family, Standing>,
-  before: Partial<Record<Family, Standing>>,
-): LookOutcome {
-  const seen = FAMILIES.filter((family) => standings[family] !== 'notSeen');
+/** What a lesson says, all lessons before it together with its own. */
+function outcomeOf(lesson: LessonSeen, belief: HoldBelief, held: Set<Family>): LookOutcome {
+  const seen = FAMILIES.filter((family) => lesson.standings[family] !== 'notSeen');
   if (seen.length === 0) return 'nothingSeen';
-  const out = seen.filter((family) => standings[family] === 'out');
-  if (out.some((family) => before[family] === 'in')) return 'lapse';
-  if (out.length > 0) return 'notYet';
   // Where no band judges the hand, a look is neither good nor a lapse.
-  if (seen.every((family) => standings[family] === 'none')) return 'notYet';
-  return seen.some((family) => standings[family] === 'unsure') ? 'unsure' : 'good';
+  if (seen.every((family) => lesson.standings[family] === 'none')) return 'notYet';
+  belief.see(lesson);
+  const beliefs = belief.families;
+  const known = FAMILIES.flatMap((family) => {
+    const probability = beliefs[family];
+    return probability === null ? [] : [{ family, probability }];
+  });
+  const lost = known.filter(
+    ({ family, probability }) => held.has(family) && probability < lostBelow,
+  );
+  for (const { family } of lost) held.delete(family);
+  for (const { family, probability } of known) if (probability >= heldFrom) held.add(family);
+  if (lost.length > 0) return 'lapse';
+  if (known.some(({ probability }) => probability < lostBelow)) return 'notYet';
+  const out = seen.filter((family) => lesson.standings[family] === 'out');
+  if (out.some((family) => !held.has(family))) return 'notYet';
+  if (out.length > 0) return 'outOnce';
+  const isOpen = seen.some(
+    (family) => lesson.standings[family] === 'unsure' && beliefs[family] === null,
+  );
+  if (known.length === 0 || isOpen) return 'unsure';
+  return known.every(({ probability }) => probability >= inFrom) ? 'good' : 'unsure';
 }
 
-const seenOnly = (standings: Record<Family, Standing>): Partial<Record<Family, Standing>> =>
-  Object.fromEntries(Object.entries(standings).filter(([, standing]) => standing !== 'notSeen'));
+function next(
+  course: Course,
+  outcome: LookOutcome,
+  day: number,
+  i: number,
+  ladder: readonly number[],
+): Course {
+  const { intervalDays, seenDay, goodInRow, unsureInRow, lessons } = course;
+  const now = { ...course, last: outcome, seenDay: day, lessons: lessons + 1 };
+  switch (outcome) {
+    case 'good': {
+      // Whoever was good after a longer time than was asked for has shown that much.
+      const passed = seenDay === null ? 0 : day - seenDay;
+      const managed = Math.max(intervalDays, passed);
+      return {
+        ...now,
+        goodInRow: goodInRow + 1,
+        unsureInRow: 0,
+        intervalDays: nextStep(ladder, managed, intervalDays === 0),
+      };
+    }
+    case 'unsure':
+      return {
+        ...now,
+        unsureInRow: unsureInRow + 1,
+        intervalDays: intervalDays === 0 ? SHORTEST : intervalDays,
+      };
+    case 'outOnce':
+      return { ...now, goodInRow: 0, unsureInRow: 0, intervalDays: SHORTEST };
+    case 'lapse':
+    case 'notYet':
+    case 'nothingSeen':
+      return {
+        ...now,
+        goodInRow: 0,
+        unsureInRow: 0,
+        lessons: 0,
+        intervalDays: SHORTEST,
+        from: i + 1,
+      };
+  }
+}
+
+/** Settled once four lessons together are sure of every family, and until what was in is lost. */
+const settles = ({ settled, lessons, last }: Course, families: Beliefs): boolean =>
+  lessons > 0 &&
+  (settled ||
+    (lessons >= settledAfterLessons &&
+      last === 'good' &&
+      Object.values(families).every((one) => one === null || one >= settledFrom)));
 
 /** The first step of the ladder above what was managed. */
 const nextStep = (ladder: readonly number[], managed: number, isFirst: boolean): number =>

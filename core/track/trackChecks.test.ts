@@ -86,9 +86,9 @@ describe('trackChecks', () => {
     const restarts = [{ day: 7 * 12, why: 'bands' as const, series: ['indexDepth'] }];
     const told = trackChecks(looks, { restarts });
     // What is out by other bands was not lost.
-    expect(trackChecks(looks).schedule.last).toBe('notYet');
-    expect(lookSchedule(looks.slice(0, 13)).last).toBe('lapse');
-    expect(trackChecks(looks.slice(0, 13), { restarts }).schedule.last).toBe('notYet');
+    expect(trackChecks(looks).schedule.last).toBe('lapse');
+    expect(lookSchedule(looks.slice(0, 13)).last).toBe('outOnce');
+    expect(trackChecks(looks, { restarts }).schedule.last).toBe('notYet');
     expect(told.baselineFrom).toBeNull();
     const fromDay = (name: string) =>
       told.changes.find(({ checkpoint }) => checkpoint === name)?.fromDay;

@@ -3,10 +3,10 @@ import { FAMILIES } from '../measure';
 import defaults from './data/trackDefaults.json';
 import { driftOf, type Drift } from './drift';
 import { familyScores, type ScoredMeasure } from './familyScores';
+import { byLesson } from './lessons';
 import {
-  bandsChanged,
   lookSchedule,
-  outcomeOf,
+  settledLessons,
   type LookSchedule,
   type ScheduleOptions,
 } from './lookSchedule';
@@ -35,7 +35,7 @@ export interface TrackOptions extends ScheduleOptions {
   workingOn?: string | null;
 }
 
-/** A checkpoint between its last two checks. */
+/** A checkpoint between its last two lessons. */
 export interface TrackedChange extends Change {
   checkpoint: string;
   fromDay: number;
@@ -85,11 +85,14 @@ export function trackStanding(
   { restarts = [], workingOn = null, ...schedule }: TrackOptions = {},
 ): TrackStanding {
   const baselineFrom = baselineOf(restarts);
-  const counted = sinceBaseline(checks, baselineFrom);
+  const lessons = byLesson(sinceBaseline(checks, baselineFrom));
+  const options = { ...schedule, newBands: newBandsOf(restarts) };
+  const settled = settledLessons(lessons, options);
   return {
     baselineFrom,
-    drifts: driftsOf(counted, workingOn, restarts),
-    schedule: lookSchedule(counted, { ...schedule, newBandsDays: newBandsDays(restarts) }),
+    // Only a settled hold drifts: before that it is still being built, and after a lapse the lapse is what is told.
+    drifts: settled ? driftsOf(settled, workingOn, restarts) : [],
+    schedule: lookSchedule(lessons, options),
   };
 }
 
@@ -101,11 +104,12 @@ export function trackStanding(
 export function trackChecks(checks: readonly TrackedCheck[], options: TrackOptions = {}): Track {
   const standing = trackStanding(checks, options);
   const counted = comparable(sinceBaseline(checks, standing.baselineFrom), options.restarts ?? []);
+  const lessons = byLesson(counted);
   const names = [...new Set(counted.flatMap(({ measures }) => Object.keys(measures)))];
   return {
     ...standing,
-    changes: names.flatMap((name) => lastChange(counted, name) ?? []),
-    trends: names.flatMap((name) => trendOf(counted, name) ?? []),
+    changes: names.flatMap((name) => lastChange(lessons, name) ?? []),
+    trends: names.flatMap((name) => trendOf(lessons, name) ?? []),
     stamina: names.flatMap((name) => lessonStamina(counted, name) ?? []),
   };
 }
@@ -116,8 +120,8 @@ export function baselineOf(restarts: readonly Restart[]): number | null {
   return planned.length === 0 ? null : Math.max(...planned.map(({ day }) => day));
 }
 
-const newBandsDays = (restarts: readonly Restart[]): number[] =>
-  restarts.flatMap(({ day, why }) => (why === 'bands' ? [day] : []));
+const newBandsOf = (restarts: readonly Restart[]) =>
+  restarts.flatMap((restart) => (restart.why === 'bands' ? [restart] : []));
 
 /** The checks without what later bands do not allow to be compared any more. */
 function comparable(
@@ -146,8 +150,8 @@ const seen = (checks: readonly TrackedCheck[], name: string) =>
     return measure ? [{ day, context, ...measure }] : [];
   });
 
-/** A checkpoint between the last two checks that saw it. */
-export function lastChange(checks: readonly TrackedCheck[], name: string): TrackedChange | null {
+/** A checkpoint between the last two lessons that saw it. */
+function lastChange(checks: readonly TrackedCheck[], name: string): TrackedChange | null {
   const [from, to] = seen(checks, name).slice(-2);
   if (!from || !to) return null;
   return {
@@ -169,14 +173,12 @@ export function trendOf(checks: readonly TrackedCheck[], name: string): TrackedT
   return trend && { checkpoint: name, perWeek: trend.slope, interval: trend.interval };
 }
 
-/** Only a settled hold drifts: before that it is still being built, and after a lapse the lapse is what is told. */
+/** What has left where it was, over the lessons of a settled hold. */
 function driftsOf(
-  checks: readonly TrackedCheck[],
+  settled: readonly TrackedCheck[],
   workingOn: string | null,
   restarts: readonly Restart[],
 ): TrackedDrift[] {
-  const settled = settledRun(checks, newBandsDays(restarts));
-  if (settled === null) return [];
   const run = comparable(settled, restarts);
   const begun = familiesBegun(settled, restarts);
   const scored = run.map(({ day, measures }) => ({
@@ -222,23 +224,6 @@ function familiesBegun(
     }
   }
   return begun;
-}
-
-/** The checks since the last one that was not good or unsure, when enough of them were good. */
-function settledRun(
-  checks: readonly TrackedCheck[],
-  newBands: readonly number[],
-): readonly TrackedCheck[] | null {
-  let before: Partial<Record<Family, Standing>> = {};
-  let [from, good] = [0, 0];
-  checks.forEach(({ day, standings }, i) => {
-    if (bandsChanged(newBands, checks[i - 1]?.day, day)) before = {};
-    const outcome = outcomeOf(standings, before);
-    Object.assign(before, standings);
-    if (outcome === 'good') good += 1;
-    if (outcome === 'lapse' || outcome === 'notYet') [from, good] = [i + 1, 0];
-  });
-  return good >= defaults.settledAfterGoodChecks ? checks.slice(from) : null;
 }
 
 /** What lessons cost a checkpoint, over every day with a look at its start and one at its end. */

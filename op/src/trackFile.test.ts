@@ -58,6 +58,22 @@ describe('trackFile', () => {
     expect(two(46)).toMatchObject({ code: 'realChange', fromDate: '2026-01-07' });
   });
 
+  it('tells how sure all lessons together are, and asks for a better picture where two tell nothing', () => {
+    const week = (n: number) => new Date(Date.UTC(2026, 0, 7 + 7 * n)).toISOString().slice(0, 10);
+    const weekly = (...depths: number[]) =>
+      trackFile({
+        hold: 'violin-shallow',
+        checks: depths.map((indexDepth, i) => ({ on: week(i), values: { indexDepth } })),
+      });
+    const good = weekly(1.5, 1.55, 1.45, 1.5);
+    expect(good).toMatchObject({ settled: true, last: 'good', wanted: null });
+    expect(good.families.fingers).toBeGreaterThan(0.95);
+    expect(good.families.thumb).toBeNull();
+    // At the very end of its band nothing is told by one look, nor by two.
+    expect(weekly(1.9).wanted).toBeNull();
+    expect(weekly(1.9, 1.9)).toMatchObject({ last: 'unsure', wanted: 'betterPicture' });
+  });
+
   it('tells what lessons cost, from their start to their end', () => {
     const day = (on: string) => [
       { on, context: 'playing-start', values: { thumbIpFlexion: 40 } },

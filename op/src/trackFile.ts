@@ -27,6 +27,10 @@ export interface TrackAnswer {
   settled: boolean;
   goodInRow: number;
   last: Track['schedule']['last'];
+  /** How probable it is that each family is in, all lessons together; null where none was judged. */
+  families: Track['schedule']['families'];
+  /** What would help where it was unsure twice in a row. */
+  wanted: 'betterPicture' | null;
   intervalDays: number;
   nextLook: string | null;
 }
@@ -70,6 +74,8 @@ export function trackFile(content: unknown): TrackAnswer {
     settled: schedule.settled,
     goodInRow: schedule.goodInRow,
     last: schedule.last,
+    families: schedule.families,
+    wanted: schedule.unsureInRow >= 2 ? 'betterPicture' : null,
     intervalDays: schedule.intervalDays,
     nextLook: schedule.dueDay === null ? null : dateOfDay(schedule.dueDay),
   };

@@ -20,7 +20,7 @@ export const trackedNumbers = (measures: readonly MergedMeasure[]): TrackedNumbe
 
 /** A number as tracking scores it; null for what has no error of forming, as a ratio. */
 export function scoredNumber(
-  [id, , value, , lo, hi]: TrackedNumber,
+  [id, , value, sd, lo, hi]: TrackedNumber,
   errors: FormingErrors,
 ): ScoredMeasure | null {
   const { family, unit } = specOf(id);
@@ -30,7 +30,7 @@ export function scoredNumber(
     lo === null && hi === null
       ? null
       : { ...(lo === null ? {} : { lo }), ...(hi === null ? {} : { hi }) };
-  return { family, value, sem, band };
+  return { family, value, sem, sd, band };
 }
 
 /** A look as tracking sees it. */

@@ -75,7 +75,10 @@ describe('how a hold stands over the weeks', () => {
     expect(dues).toEqual(['2025-10-04', '2025-10-22', '2025-11-12', '2025-12-17']);
     expect(await track()).toMatchObject({ settled: true, goodInRow: 4, lastOn: '2025-10-22' });
     await look(4, 2.4);
-    expect(await track()).toMatchObject({ last: 'lapse', goodInRow: 0, dueOn: '2025-11-01' });
+    // One bad day of a settled hold is looked at again at once; a second one makes it a lapse.
+    expect(await track()).toMatchObject({ last: 'outOnce', settled: true, dueOn: '2025-11-01' });
+    await look(5, 2.4);
+    expect(await track()).toMatchObject({ last: 'lapse', settled: false, dueOn: '2025-11-08' });
   });
 
   it('is due on the day of the weekly lesson once there is one', async () => {

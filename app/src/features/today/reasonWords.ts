@@ -18,6 +18,8 @@ export function reasonWords(reason: Reason, now: Date): string {
       return words.drift(seriesName(reason.series), dateWords(reason.sinceOn, now));
     case 'lapse':
       return words.lapse(agoWords(`${reason.on}T12:00:00`, now));
+    case 'outOnce':
+      return words.outOnce(agoWords(`${reason.on}T12:00:00`, now));
     case 'aid': {
       const { aid, off } = reason.aid;
       return words.aid(strings.aids[aid] ?? aid, dateWords(off, now));
@@ -31,12 +33,15 @@ export function reasonWords(reason: Reason, now: Date): string {
     case 'never':
       return words.never;
     case 'interval': {
-      const good = strings.today.good(reason.goodInRow);
+      const good = strings.today.good(reason.goodInRow, reason.settled);
       const isToday = differenceInCalendarDays(now, new Date(`${reason.dueOn}T12:00:00`)) <= 0;
       return isToday ? words.dueToday(good) : words.interval(good, dateWords(reason.dueOn, now));
     }
     case 'notDue':
-      return words.notDue(strings.today.good(reason.goodInRow), dateWords(reason.dueOn, now));
+      return words.notDue(
+        strings.today.good(reason.goodInRow, reason.settled),
+        dateWords(reason.dueOn, now),
+      );
   }
 }
 
@@ -48,6 +53,7 @@ export function reasonMark({ kind }: Reason): MarkState {
       return 'out';
     case 'drift':
     case 'aid':
+    case 'outOnce':
     case 'unsure':
       return 'unsure';
     case 'never':

@@ -60,6 +60,9 @@ describe('a teaching day', () => {
   it('says why: drift, a lapse, unsure twice, the interval that is over', () => {
     const over = { dueOn: '2026-11-26' };
     expect(kinds(student('a', [track({ last: 'lapse', ...over })]))).toEqual(['lapse']);
+    expect(kinds(student('e', [track({ last: 'outOnce', goodInRow: 0, ...over })]))).toEqual([
+      'outOnce',
+    ]);
     expect(kinds(student('b', [track({ unsureInRow: 2, last: 'unsure', ...over })]))).toEqual([
       'unsure',
     ]);

@@ -8,12 +8,13 @@ export type Reason =
   | { kind: 'hurt'; hurt: LogEntryOf<'hurt'> }
   | { kind: 'drift'; series: string; sinceOn: string }
   | { kind: 'lapse'; on: string }
+  | { kind: 'outOnce'; on: string }
   | { kind: 'aid'; aid: LogEntryOf<'aid'> }
   | { kind: 'promise'; promise: LogEntryOf<'promise'> }
   | { kind: 'unsure' }
   | { kind: 'never' }
-  | { kind: 'interval'; dueOn: string; goodInRow: number }
-  | { kind: 'notDue'; dueOn: string; goodInRow: number };
+  | { kind: 'interval'; dueOn: string; goodInRow: number; settled: boolean }
+  | { kind: 'notDue'; dueOn: string; goodInRow: number; settled: boolean };
 
 /** A student in a teaching day. */
 export interface TodayRow {
@@ -39,6 +40,7 @@ const ORDER: readonly Reason['kind'][] = [
   'lapse',
   'aid',
   'promise',
+  'outOnce',
   'unsure',
   'never',
   'interval',
@@ -110,14 +112,17 @@ function reasonsOf(item: StudentListItem, today: string): Pick<TodayRow, 'reason
 }
 
 function lookReason(
-  { lastOn, dueOn, last, unsureInRow, goodInRow }: SetupTrack,
+  { lastOn, dueOn, last, unsureInRow, goodInRow, settled }: SetupTrack,
   today: string,
 ): Reason {
   if (lastOn === null) return { kind: 'never' };
-  if (dueOn === null || dueOn > today) return { kind: 'notDue', dueOn: dueOn ?? today, goodInRow };
+  if (dueOn === null || dueOn > today) {
+    return { kind: 'notDue', dueOn: dueOn ?? today, goodInRow, settled };
+  }
   if (last === 'lapse') return { kind: 'lapse', on: lastOn };
+  if (last === 'outOnce') return { kind: 'outOnce', on: lastOn };
   if (unsureInRow >= 2) return { kind: 'unsure' };
-  return { kind: 'interval', dueOn, goodInRow };
+  return { kind: 'interval', dueOn, goodInRow, settled };
 }
 
 /** Whether it calls for something today. */

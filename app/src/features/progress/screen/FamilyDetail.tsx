@@ -44,10 +44,15 @@ export function FamilyDetail({
   const isOnce = (one: string) => seriesPoints(followed.checks, one).length < 2;
   const followedSeries = series.filter((one) => !isOnce(one));
   const once = series.filter(isOnce);
+  const { schedule } = followed.standing;
+  const belief = schedule.families[family];
   return (
     <View style={{ gap: space(3) }}>
       <Text variant="heading">{progressWords.checkpoints(strings.families[family])}</Text>
       {series.length === 0 ? <Text>{progressWords.notSeen}</Text> : null}
+      {belief === null ? null : (
+        <Text variant="small">{progressWords.belief(belief, schedule.settled)}</Text>
+      )}
       {series.length > 0 ? (
         <WeekFigure
           followed={followed}

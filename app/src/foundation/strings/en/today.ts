@@ -31,7 +31,8 @@ export const today = {
   reasons: {
     hurt: (what: string, ago: string) => `${what} (${ago}): ask first, and no loading drills`,
     drift: (series: string, since: string) => `Drifting since ${since}: ${series}`,
-    lapse: (ago: string) => `Something slipped at the look ${ago}: see whether it is back`,
+    lapse: (ago: string) => `Something slipped by the look ${ago}: see whether it is back`,
+    outOnce: (ago: string) => `Out once, at the look ${ago}: see whether it lasts`,
     aid: (aid: string, off: string) => `${aid}: was planned to come off on ${off}`,
     promise: (due: string, words: string) => `Agreed by ${due}: ${words}`,
     unsure: 'Unsure twice: a better picture or a hand test, please',
@@ -40,8 +41,14 @@ export const today = {
     dueToday: (good: string) => `${good}, due today`,
     notDue: (good: string, due: string) => `${good}, next look ${due}`,
   },
-  good: (n: number) =>
-    n === 0 ? 'Still settling' : n === 1 ? 'One good look' : `${n} good looks in a row`,
+  good: (n: number, settled: boolean) =>
+    n === 0
+      ? settled
+        ? 'Settled, out once'
+        : 'Still settling'
+      : n === 1
+        ? 'One good lesson'
+        : `${n} good lessons in a row`,
 };
 
 export const lessonFields = {
