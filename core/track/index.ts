@@ -9,3 +9,4 @@ export * from './seriesOf';
 export * from './stamina';
 export * from './theilSen';
 export * from './trackChecks';
+export * from './trackedCheck';

@@ -1,6 +1,7 @@
 import { FAMILIES, type Context, type Family, type Standing } from '../measure';
 import { byLesson } from './lessons';
-import { trackChecks, type TrackedCheck } from './trackChecks';
+import { trackChecks } from './trackChecks';
+import type { TrackedCheck } from './trackedCheck';
 
 const all = (standing: Standing): Record<Family, Standing> =>
   Object.fromEntries(FAMILIES.map((family) => [family, standing])) as Record<Family, Standing>;

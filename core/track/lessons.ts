@@ -1,5 +1,5 @@
 import { FAMILIES, type Family, type Standing } from '../measure';
-import type { TrackedCheck } from './trackChecks';
+import type { TrackedCheck } from './trackedCheck';
 
 /**
  * Looks by lesson: what was seen on one day of the student's calendar counts once, by the first look that saw it. A look at the end of a

@@ -1,7 +1,8 @@
 import { FAMILIES, type Family, type Standing } from '../measure';
 import { familyScores, type ScoredMeasure } from './familyScores';
 import { lookSchedule } from './lookSchedule';
-import { trackChecks, type TrackedCheck } from './trackChecks';
+import { trackChecks } from './trackChecks';
+import type { TrackedCheck } from './trackedCheck';
 
 const IN = Object.fromEntries(FAMILIES.map((family) => [family, 'in'])) as Record<Family, Standing>;
 const depth = (value: number): ScoredMeasure => ({

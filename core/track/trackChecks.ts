@@ -1,8 +1,7 @@
-import type { Context, Family, Standing } from '../measure';
-import { FAMILIES } from '../measure';
+import { FAMILIES, type Family } from '../measure';
 import defaults from './data/trackDefaults.json';
 import { driftOf, type Drift } from './drift';
-import { familyScores, type ScoredMeasure } from './familyScores';
+import { familyScores } from './familyScores';
 import { byLesson } from './lessons';
 import {
   lookSchedule,
@@ -13,15 +12,7 @@ import {
 import { changeBetween, type Change } from './realChange';
 import { staminaOf, type Stamina } from './stamina';
 import { theilSen } from './theilSen';
-
-/** A check as tracking sees it. Days are whole days of the teacher's calendar, counted from any fixed day. */
-export interface TrackedCheck {
-  day: number;
-  context: Context;
-  standings: Record<Family, Standing>;
-  /** By checkpoint. */
-  measures: Readonly<Record<string, ScoredMeasure>>;
-}
+import type { TrackedCheck } from './trackedCheck';
 
 /** What makes a new beginning, and is never drift: a planned change, or bands that were changed. */
 export type Restart =
