@@ -19,6 +19,7 @@ import type { LeastSquares } from './minimise/levenbergMarquardt';
 import type { NormalEquations } from './minimise/normalEquations';
 import { addPoint, bowRows, handRows, robustCost } from './pointRows';
 import { timesInverse, toVector, vectorJacobian, type Rotation } from './rotation';
+import { sightBetween } from './camera/sight';
 
 /** The thumb's tip among the 21 points. */
 const THUMB_TIP = 4;
@@ -200,7 +201,7 @@ export class FitProblem implements LeastSquares<FitState> {
     }
     sum += addTurn(equations, state.turn, turn, turnSd, TURN);
     state.cameras.forEach((camera, i) => {
-      sum += addTurn(equations, camera, this.nominal[i]!, cameraTurnSd, cameraFirst(i));
+      sum += addSight(equations, camera, this.nominal[i]!, cameraTurnSd, cameraFirst(i));
     });
     return sum;
   }
@@ -213,6 +214,30 @@ const isTurn = (column: number): boolean => {
   const offset = column - cameraFirst(0);
   return offset >= 0 && offset % (cameraFirst(1) - cameraFirst(0)) < 3;
 };
+
+/**
+ * Adds how far a camera's line of sight is from the usual one, in its SD. How the picture is turned about that line says nothing: phones
+ * are held as they are, and bows are tilted on the string.
+ */
+function addSight(
+  equations: NormalEquations | null,
+  camera: Rotation,
+  usual: Rotation,
+  sd: number,
+  first: number,
+): number {
+  const { across, jacobian } = sightBetween(timesInverse(camera, usual));
+  const residuals = across.map((angle) => angle / sd);
+  if (equations) {
+    residuals.forEach((residual, row) => {
+      equations.add(residual, {
+        columns: [first, first + 1],
+        entries: jacobian[row]!.map((entry) => entry / sd),
+      });
+    });
+  }
+  return residuals.reduce((sum, r) => sum + r * r, 0);
+}
 
 /** Adds how far a rotation is from the one that is believed, as a vector in its SD. */
 function addTurn(

@@ -46,9 +46,28 @@ describe('sampleCapture', () => {
   it('gives the same answer for the same picture, and another for another', () => {
     const capture = levelCapture();
     expect(sampleCapture(capture, hold)).toEqual(sampleCapture(structuredClone(capture), hold));
-    const other = withPoint(capture, 'indexTip', { x: 452.5, y: 361 });
+    const { x, y } = capture.points.indexDip!;
+    const other = withPoint(capture, 'indexDip', { x: x + 0.5, y });
     const sdOf = (c: Capture) => numbersOf(sampleCapture(c, hold).measures).get('spread')!.sd;
     expect(sdOf(other)).not.toBe(sdOf(capture));
+  });
+
+  it('tells a measure’s doubt by the points that it reads, and by no other', () => {
+    const capture = levelCapture();
+    const told = (one: Capture) =>
+      new Map(sampleCapture(one, hold).measures.map((measure) => [measure.id, measure]));
+    const before = told(capture);
+    const { x, y } = capture.points.littleTip!;
+    const moved = told(withPoint(capture, 'littleTip', { x: x + 1, y: y + 1 }));
+    const without = structuredClone(capture);
+    delete without.points.littleTip;
+    const left = told(without);
+    for (const id of ['gap12', 'indexDepth', 'middleDepth', 'indexLead', 'thumbPlace'] as const) {
+      expect(moved.get(id)).toEqual(before.get(id));
+      expect(left.get(id)).toEqual(before.get(id));
+    }
+    // It does read this one.
+    expect(moved.get('littleDepth')).not.toEqual(before.get('littleDepth'));
   });
 
   it('keeps the value itself, which is the best estimate', () => {

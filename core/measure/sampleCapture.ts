@@ -17,8 +17,8 @@ export const DRAWS = 2000;
 /**
  * Every measure of a picture with its doubt from Monte Carlo draws over the doubts of the points, of the known lengths
  * and of the view. Where a measure is smooth the draws agree with `measureCapture`; where crossings appear and vanish,
- * and for categories, they are the better answer. The seed comes from the picture's own points, so that the same
- * picture always gives the same answer.
+ * and for categories, they are the better answer. Every point is thrown from a seed of its own place and name, so that the
+ * same picture always gives the same answer, and a point that a measure does not read cannot change its doubt.
  *
  * @param capture free of issues
  * @param draws how many, by default 2,000
@@ -47,26 +47,27 @@ function drawSamples(
   measures: readonly Measure[],
   draws: number,
 ): Float64Array[] {
-  const normal = seededNormal(seedOf(capture));
+  const [frogMm, fingerMm] = [seededNormal(seedOf('frog')), seededNormal(seedOf('finger'))];
   const facts = geometryFacts(hold, hand);
   const home = geometryOf(capture, facts);
   // Only what a picture shows is measured here, so every spec is one of the two kinds that read points.
   const specs = measures.map(({ id }) => specOf(id) as NumberSpec | CategorySpec);
   const marked = POINT_NAMES.flatMap((name) => {
     const point = capture.points[name];
-    return point ? [{ name, ...point }] : [];
+    return point ? [{ name, ...point, normal: seededNormal(seedOf(name, point.x, point.y)) }] : [];
   });
+  const views = measures.map(({ id }) => seededNormal(seedOf(id)));
   const samples = specs.map(() => new Float64Array(draws));
   // One record for all draws: a geometry is read at once and not kept.
   const points: Partial<Record<PointName, Vec2>> = { ...home.points };
   for (let draw = 0; draw < draws; draw += 1) {
-    for (const { name, x, y, sigma } of marked) {
+    for (const { name, x, y, sigma, normal } of marked) {
       points[name] = { x: x + sigma * normal(), y: y + sigma * normal() };
     }
     const geometry = home.thrown(
       points,
-      capture.frogLength.mm + capture.frogLength.sdMm * normal(),
-      hand.middleFinger.mm + hand.middleFinger.sdMm * normal(),
+      capture.frogLength.mm + capture.frogLength.sdMm * frogMm(),
+      hand.middleFinger.mm + hand.middleFinger.sdMm * fingerMm(),
     );
     specs.forEach((spec, i) => {
       if (spec.kind === 'category') {
@@ -75,7 +76,7 @@ function drawSamples(
       } else {
         const value = spec.value(geometry);
         const viewSd = viewSdOf(spec, value);
-        samples[i]![draw] = value + (viewSd === 0 ? 0 : viewSd * normal());
+        samples[i]![draw] = value + (viewSd === 0 ? 0 : viewSd * views[i]!());
       }
     });
   }
@@ -133,15 +134,12 @@ function spreadAround(samples: Float64Array, value: number): number {
   return count === 0 ? 0 : Math.sqrt(sum / count);
 }
 
-/** A seed from the points' places, to a hundredth of a pixel (FNV-1a over the numbers). */
-function seedOf({ points }: Capture): number {
+/** A seed of what is thrown, and of its place to a hundredth of a pixel (FNV-1a). */
+function seedOf(name: string, ...place: readonly number[]): number {
   let hash = 0x811c9dc5;
-  for (const name of POINT_NAMES) {
-    const point = points[name];
-    if (!point) continue;
-    for (const number of [point.x, point.y]) {
-      hash = Math.imul(hash ^ Math.round(number * 100), 0x01000193);
-    }
+  const letters = Array.from(name, (letter) => letter.codePointAt(0)!);
+  for (const number of [...letters, ...place.map((px) => Math.round(px * 100))]) {
+    hash = Math.imul(hash ^ number, 0x01000193);
   }
   return hash;
 }
