@@ -4,7 +4,9 @@ import { moveState, type FitState } from './fitState';
 import type { FittedHand } from './fittedGeometry';
 import type { FitQuantity } from './fittedMeasures';
 import { HAND_UNKNOWNS, SIZE } from './hand/layout';
-import { factorise, inverseForm } from './minimise/cholesky';
+import type { Unit } from '../measure';
+import { seededNormal } from '../stats';
+import { backward, factorise, inverseForm } from './minimise/cholesky';
 import type { Minimum } from './minimise/levenbergMarquardt';
 import { NormalEquations } from './minimise/normalEquations';
 import { sizeOf } from './hand/handSkeleton';
@@ -92,7 +94,10 @@ function valuesOf<Id extends string>(
   return quantities.map(({ value }) => value(fitted));
 }
 
-/** SD of each quantity where the fit is as sharp as its curvature says. */
+/**
+ * SD of each quantity where the fit is as sharp as its curvature says: by its slopes, and by draws where it has none to go by, as a depth
+ * at the finger's end or at a joint.
+ */
 function spreadsOf<Id extends string>(
   problem: FitProblem,
   state: FitState,
@@ -106,6 +111,8 @@ function spreadsOf<Id extends string>(
     return quantities.map(() => Infinity);
   }
   const slopes = quantities.map(() => new Float64Array(size));
+  const bent = quantities.map(() => false);
+  const here = valuesOf(problem, state, quantities);
   const change = new Float64Array(size);
   for (let i = 0; i < HAND_UNKNOWNS; i += 1) {
     change[i] = NUDGE;
@@ -113,9 +120,58 @@ function spreadsOf<Id extends string>(
     change[i] = -NUDGE;
     const down = valuesOf(problem, moveState(state, change), quantities);
     change[i] = 0;
-    slopes.forEach((slope, k) => (slope[i] = (up[k]! - down[k]!) / (2 * NUDGE)));
+    slopes.forEach((slope, k) => {
+      const [rise, fall] = [up[k]! - here[k]!, here[k]! - down[k]!];
+      slope[i] = (rise + fall) / (2 * NUDGE);
+      if (Math.abs(rise - fall) > BENT_SHARE * (Math.abs(rise) + Math.abs(fall))) bent[k] = true;
+    });
   }
-  return slopes.map((slope) => Math.sqrt(inverseForm(factor, size, slope)));
+  const sds = slopes.map((slope) => Math.sqrt(inverseForm(factor, size, slope)));
+  const open = sds.map((sd, k) => bent[k]! || sd < LEAST_SD[quantities[k]!.unit]);
+  if (!open.includes(true)) return sds;
+  const drawn = drawnSpreads(problem, state, quantities, here, factor);
+  return sds.map((sd, k) =>
+    open[k] ? Math.max(sd, drawn[k]!, LEAST_SD[quantities[k]!.unit]) : sd,
+  );
+}
+
+/** Slopes to either side that differ by this share are those of a kink, where neither tells the doubt. */
+const BENT_SHARE = 0.05;
+
+/** No fit is surer than this, in the quantity's unit: what the model of a hand leaves open. [memory] */
+const LEAST_SD: Readonly<Record<Unit, number>> = {
+  deg: 0.5,
+  mm: 0.25,
+  u: 0.05,
+  ratio: 0.01,
+  fingerBreadth: 0.02,
+  category: 0,
+};
+
+/** How many states are drawn, always the same ones for the same fit. */
+const STATES = 200;
+
+/** SD of each quantity about its value, over states drawn from the fit's own doubt. */
+function drawnSpreads<Id extends string>(
+  problem: FitProblem,
+  state: FitState,
+  quantities: readonly FitQuantity<Id>[],
+  here: readonly number[],
+  factor: Float64Array,
+): number[] {
+  const { size } = problem;
+  const normal = seededNormal(size);
+  const sums = quantities.map(() => 0);
+  const counts = quantities.map(() => 0);
+  for (let draw = 0; draw < STATES; draw += 1) {
+    const change = backward(factor, size, Float64Array.from({ length: size }, normal));
+    valuesOf(problem, moveState(state, change), quantities).forEach((value, k) => {
+      if (!Number.isFinite(value)) return;
+      sums[k]! += (value - here[k]!) ** 2;
+      counts[k]! += 1;
+    });
+  }
+  return sums.map((sum, k) => (counts[k] === 0 ? 0 : Math.sqrt(sum / counts[k]!)));
 }
 
 /** The 21 points of a state in the bow's frame, mm. */

@@ -31,8 +31,16 @@ export function factorise(
 }
 
 /** Solves L·Lᵀ·x = b for a factor L of `factorise`. */
-export function solveFactored(factor: Float64Array, size: number, b: Float64Array): Float64Array {
-  const x = forward(factor, size, b);
+export const solveFactored = (factor: Float64Array, size: number, b: Float64Array): Float64Array =>
+  backward(factor, size, forward(factor, size, b));
+
+/**
+ * Solves Lᵀ·x = y. Of standard normal numbers it makes a draw of the unknowns about which A is the information.
+ *
+ * @param y is overwritten, and given back as x
+ */
+export function backward(factor: Float64Array, size: number, y: Float64Array): Float64Array {
+  const x = y;
   for (let i = size - 1; i >= 0; i -= 1) {
     let sum = x[i]!;
     for (let k = i + 1; k < size; k += 1) sum -= factor[k * size + i]! * x[k]!;
