@@ -96,6 +96,8 @@ function believeRay(
   angle(RAY.flexion, flexion);
   const boneSd = priors.phalanxSdShare * (isOwn ? 0.6 : 1);
   for (let i = 0; i < 3; i += 1) believe(first + RAY.bones + i, 0, boneSd);
+  // A clicked fingertip lies anywhere between the bone's end and the skin's, or on the nail.
+  believe(first + RAY.bones + 2, 0, Math.hypot(boneSd, priors.tipSdShare));
   if (ray === 'thumb') {
     const { mcp, mcpSpread, ip } = priors.anglesDeg.thumb;
     angle(RAY.second, mcp);
