@@ -86,6 +86,8 @@ export const PROBLEM_CODES = [
   'noKnownTable',
   'cellNotANumber',
   'timeNeeded',
+  'noHand',
+  'bothHands',
   'valueNeeded',
   'sdNeeded',
   'noCheckpoint',

@@ -98,6 +98,8 @@ export const PROBLEM_WORDS: Record<Exclude<ProblemCode, 'issue'>, (params: Param
     `has neither a column “name” (students) nor a column “measure” (looks). Its head is: ${p.head}`,
   cellNotANumber: (p) => `“${p.cell}” is not a number`,
   timeNeeded: () => 'every row needs its time',
+  noHand: (p) => `“${p.cell}” is no hand: left or right`,
+  bothHands: () => 'a take is of one hand: here stands the other one',
   valueNeeded: () => 'a value is needed',
   sdNeeded: () => 'a doubt is a number above nought',
   noCheckpoint: () => 'there is no such checkpoint',

@@ -18,7 +18,7 @@ const HEAD = 't_s,wrist_flexion_deg,thumb_ip_deg,bow_place';
 describe('readStrokeCsv', () => {
   it('reads columns in any order, gaps, and leaves others alone', () => {
     const text = 'bow_place,note,t_s,wrist_flexion_deg\n0,"a, b",0,12.5\n0.5,,0.1,\n1,,0.2,-8\n';
-    expect(readStrokeCsv(text)).toEqual({
+    expect(readStrokeCsv(text).series).toEqual({
       timesS: [0, 0.1, 0.2],
       channels: { wristFlexion: [12.5, null, -8], bowPlace: [0, 0.5, 1] },
     });
@@ -26,7 +26,7 @@ describe('readStrokeCsv', () => {
 
   it('reads what a spreadsheet saves: byte-order mark, semicolons, decimal commas, CRLF', () => {
     const text = '\ufefft_s;wrist_flexion_deg\r\n0;12,5\r\n0,1;10\r\n0,2;7,25\r\n';
-    expect(readStrokeCsv(text)).toEqual({
+    expect(readStrokeCsv(text).series).toEqual({
       timesS: [0, 0.1, 0.2],
       channels: { wristFlexion: [12.5, 10, 7.25] },
     });
@@ -74,6 +74,18 @@ describe('readStrokeCsv', () => {
     sentences.forEach((sentence, i) => expect(told[i]).toMatch(sentence));
   });
 
+  it('says of which hand it is, once for all rows, and nothing where the file says nothing', () => {
+    const rows = (...hands: string[]) =>
+      `t_s,wrist_flexion_deg,hand\n${hands.map((hand, i) => `${i / 10},${i},${hand}`).join('\n')}\n`;
+    expect(readStrokeCsv(rows('left', '', 'Left')).hand).toBe('left');
+    expect(readStrokeCsv(rows('right', 'right', 'right')).hand).toBe('right');
+    expect(readStrokeCsv(rows('', '', '')).hand).toBeNull();
+    expect(refusal(rows('left', 'both', 'right'))).toEqual([
+      'row 3, hand: “both” is no hand: left or right.',
+      'row 4, hand: a take is of one hand: here stands the other one.',
+    ]);
+  });
+
   it('does not bury a person in a thousand sentences', () => {
     const rows = Array.from({ length: 500 }, (_, i) => `${i / 10},oops`);
     expect(refusal(`t_s,wrist_flexion_deg\n${rows.join('\n')}`)).toHaveLength(9);
@@ -92,7 +104,7 @@ describe('writeStrokeCsv', () => {
             littlePip: frames.map(([, little]) => (little === null ? null : little / 2)),
           },
         };
-        const back = readStrokeCsv(writeStrokeCsv(series));
+        const back = readStrokeCsv(writeStrokeCsv(series)).series;
         expect(back.timesS).toEqual(series.timesS);
         const plus = (values: readonly (number | null)[]) =>
           values.map((value) => (value === null ? null : value + 0));

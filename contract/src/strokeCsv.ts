@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { InputError, type Issue } from '@open-palm/core/issue';
+import { SIDES, type Side } from '@open-palm/core/measure';
 import { malformed } from '@open-palm/core/problem';
 import {
   STROKE_CHANNELS,
@@ -19,7 +20,10 @@ export const CHANNEL_COLUMNS: Record<StrokeChannel, string> = {
   bowPlace: 'bow_place',
 };
 
-const COLUMNS = [TIME_COLUMN, ...Object.values(CHANNEL_COLUMNS)];
+/** Which hand bows. */
+const HAND_COLUMN = 'hand';
+
+const COLUMNS = [TIME_COLUMN, HAND_COLUMN, ...Object.values(CHANNEL_COLUMNS)];
 
 /** More rows than this are no take of a few strokes. */
 const MOST_ROWS = 100_000;
@@ -31,9 +35,10 @@ const MOST_ISSUES = 8;
  * Reads a take from CSV text (RFC 4180, commas or semicolons; with semicolons a decimal comma is fine). The head names columns
  * with their units; an empty cell is a gap; other columns are left alone.
  *
+ * @returns the take, and of which hand it is where a column `hand` says so
  * @throws InputError with the row and column of everything that is wrong; rows are counted with the head as 1
  */
-export function readStrokeCsv(text: string): StrokeSeries {
+export function readStrokeCsv(text: string): { series: StrokeSeries; hand: Side | null } {
   const { data, meta } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [head = [], ...rows] = data;
   const names = head.map((name) => name.trim().toLowerCase());
@@ -66,11 +71,35 @@ export function readStrokeCsv(text: string): StrokeSeries {
     if (names.includes(CHANNEL_COLUMNS[channel]))
       channels[channel] = column(CHANNEL_COLUMNS[channel]);
   }
+  const hands = handCells(rows, names.indexOf(HAND_COLUMN));
+  issues.push(...handIssues(hands));
   if (issues.length > 0) throw new InputError(shortened(issues));
   const series: StrokeSeries = { timesS: times as number[], channels };
   const found = strokeIssues(series).map((issue) => ({ ...issue, where: cellOf(issue.where) }));
   if (found.length > 0) throw new InputError(shortened(found));
-  return series;
+  return { series, hand: SIDES.find((side) => side === hands[0]?.cell) ?? null };
+}
+
+interface HandCell {
+  row: number;
+  cell: string;
+}
+
+/** What the column of the hand says, row by row; an empty cell says what the others do. */
+const handCells = (rows: readonly string[][], at: number): HandCell[] =>
+  rows.flatMap((cells, row) => {
+    const cell = (at < 0 ? '' : (cells[at] ?? '')).trim().toLowerCase();
+    return cell === '' ? [] : [{ row, cell }];
+  });
+
+function handIssues(hands: readonly HandCell[]): Issue[] {
+  return hands.flatMap(({ row, cell }) => {
+    const where = placeOf(row, HAND_COLUMN);
+    if (!(SIDES as readonly string[]).includes(cell)) {
+      return [malformed(where, { code: 'noHand', params: { cell: cell.slice(0, 20) } })];
+    }
+    return cell === hands[0]!.cell ? [] : [malformed(where, { code: 'bothHands' })];
+  });
 }
 
 /** A take as CSV text, which reads back as it was. */

@@ -39,6 +39,18 @@ describe('simulated players', () => {
     }
   });
 
+  it('are not called locked where the wrist is still and the noise alone is as large as what could be told', () => {
+    const still = { wrist: [5, 5], thumb: [42, 28], little: [58, 30] } as const;
+    const said = (noiseDeg: number, seed: number) =>
+      strokeVerdicts(analyseStroke(simulatedTake(still, { noiseDeg, seed })), violin)[0]!.code;
+    for (const seed of [1, 2, 3, 4, 5, 6]) {
+      expect(said(3, seed)).toBe('notEnough');
+      expect(said(4, seed)).toBe('notEnough');
+      // With little noise a still wrist is a locked one.
+      expect(said(0.5, seed)).toBe('locked');
+    }
+  });
+
   it('know their range to within a degree or two, and who steers', () => {
     const { ranges, steeringShare } = analyseStroke(simulatedTake(PLAYERS.supple));
     // A minimum-jerk stroke lingers at its ends: 5th to 95th percentile is nearly all of 24°.

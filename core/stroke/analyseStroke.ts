@@ -164,6 +164,7 @@ function fingerRange({ thumbIp, littlePip }: StrokeAnalysis['ranges']): Range | 
     deg: there.reduce((sum, { deg }) => sum + deg, 0) / there.length,
     sd: Math.hypot(...there.map(({ sd }) => sd)) / there.length,
     couldBeNoise: there.every(({ couldBeNoise }) => couldBeNoise),
+    noiseDeg: Math.max(...there.map(({ noiseDeg }) => noiseDeg)),
   };
 }
 

@@ -6,6 +6,8 @@ export interface Range {
   sd: number;
   /** Whether noise alone could make what was seen. */
   couldBeNoise: boolean;
+  /** How far noise alone goes, degrees. */
+  noiseDeg: number;
 }
 
 /** The 5th to 95th percentile of noise is this many of its standard deviations. */
@@ -23,7 +25,7 @@ const FEW = 6;
  *
  * @param noiseSd of the values
  * @returns null without values
- * @example rangeOf([10, null, 24, 18], 0) // { deg: 14, sd: 1e-06, couldBeNoise: false }
+ * @example rangeOf([10, null, 24, 18], 0) // { deg: 14, sd: 1e-06, couldBeNoise: false, noiseDeg: 0 }
  */
 export function rangeOf(values: readonly (number | null)[], noiseSd: number): Range | null {
   const known = values.filter((value) => value !== null);
@@ -36,5 +38,6 @@ export function rangeOf(values: readonly (number | null)[], noiseSd: number): Ra
     deg: Math.sqrt(Math.max(0, seen ** 2 - noise ** 2)),
     sd: Math.max(1e-6, PERCENTILE_SD * Math.SQRT2 * noiseSd),
     couldBeNoise: seen <= noise * 1.2,
+    noiseDeg: noise,
   };
 }

@@ -55,10 +55,12 @@ function rangeVerdicts(
   const wrist = ranges.wristFlexion;
   if (!isRange(band) || !wrist) return [];
   const { deg, sd } = wrist;
+  // A still wrist in noise that by itself goes half as far as is wanted is not told from one that moves.
+  const isDrowned = wrist.couldBeNoise && wrist.noiseDeg >= (band.lo ?? 0) / 2;
   const verdict = verdictAgainst(deg, sd, band);
   const codes = {
     in: 'supple',
-    low: 'locked',
+    low: isDrowned ? 'notEnough' : 'locked',
     high: 'tooWide',
     unsure: wrist.couldBeNoise ? 'notEnough' : 'rangeUnsure',
     none: 'rangeUnsure',

@@ -1,6 +1,7 @@
 import { readStrokeCsv } from '@open-palm/contract/stroke';
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
+import type { Side } from '@open-palm/core/measure';
 import {
   analyseStroke,
   strokeVerdicts,
@@ -12,6 +13,8 @@ import {
 const USUAL_HOLD = 'violin-shallow';
 
 export interface StrokeFileAnswer {
+  /** Of which hand the file is, where it says so. */
+  hand: Side | null;
   strokes: {
     fromS: number;
     toS: number;
@@ -42,9 +45,11 @@ export function strokeFile(text: string, holdId: string = USUAL_HOLD): StrokeFil
     const params = { id: holdId, known: HOLD_IDS.join(', ') };
     throw new InputError([{ code: 'unknownHold', where: 'hold', params }]);
   }
-  const analysis = analyseStroke(readStrokeCsv(text));
+  const { series, hand } = readStrokeCsv(text);
+  const analysis = analyseStroke(series);
   const { strokes, ranges, means, skew, steeringShare, smoothness } = analysis;
   return {
+    hand,
     strokes: strokes.map(({ fromS, toS, direction, wrist, ...stroke }) => ({
       fromS,
       toS,

@@ -82,7 +82,7 @@ function Takes({ handFile, takes }: { handFile: HandFile; takes: readonly KeptTa
     setClip(shows ? { takeId: take.id, shows } : null);
   };
   const open = async () => {
-    const opened = await openCsv();
+    const opened = await openCsv(student);
     if (!opened) return;
     if ('problem' in opened) return setProblem(opened);
     begin('csv', opened);

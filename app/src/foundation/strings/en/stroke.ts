@@ -33,6 +33,12 @@ export const stroke = {
     staysHere: 'Clip and stills stay on this device; only the angles are kept.',
   },
   openFile: 'Open a CSV file',
+  otherHand: {
+    left: (name: string) =>
+      `This file is of a left hand, and ${name} bows with the right. Nothing was changed.`,
+    right: (name: string) =>
+      `This file is of a right hand, and ${name} bows with the left. Nothing was changed.`,
+  },
   saveFile: 'Save as CSV',
   unreadable: (name: string) => `${name} cannot be read`,
   stills: {
