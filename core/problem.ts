@@ -65,6 +65,7 @@ export const PROBLEM_CODES = [
   'behindButton',
   'webOnlyUnderHand',
   'fingerOrder',
+  'frictionInTheAir',
   // Keypoints of pictures
   'noCategory',
   'pointsMissing',

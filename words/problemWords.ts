@@ -75,6 +75,8 @@ export const PROBLEM_WORDS: Record<Exclude<ProblemCode, 'issue'>, (params: Param
   beyondTip: (p) => `${p.at} mm lies beyond the tip, ${p.tip} mm from the thumb`,
   behindButton: (p) => `${p.at} mm lies behind the button`,
   webOnlyUnderHand: () => 'the web of the hand touches the button only under-hand',
+  frictionInTheAir: () =>
+    'in the air nothing but the hand carries the bow: leave it out, or give a string',
   fingerOrder: (p) => `the ${p.name} finger lies ahead of the ${p.before} finger`,
 
   noCategory: (p) => `expected one named "${p.wanted}", found ${p.found}`,

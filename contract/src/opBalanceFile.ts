@@ -50,6 +50,8 @@ export const opBalanceFileSchema = z
       .nullable(),
     tiltDeg: z.number().min(-90).max(90).default(0),
     planeDeg: z.number().min(0).max(90).default(0),
+    /** Of the weight across the string's plane, how much friction on the string takes. */
+    frictionShare: z.number().min(0).max(1).default(0),
   })
   .strict()
   .superRefine((file, context) => {
@@ -63,6 +65,7 @@ export const opBalanceFileSchema = z
     if (string && string.atMm < -own.thumbMm) {
       refuse(['string', 'atMm'], 'behindButton', { at: string.atMm });
     }
+    if (!string && file.frictionShare > 0) refuse(['frictionShare'], 'frictionInTheAir');
     if (hold === 'over' && contacts.web !== undefined) {
       refuse(['contacts', 'web'], 'webOnlyUnderHand');
     }
@@ -90,12 +93,16 @@ function outOfOrder(contacts: Partial<Record<(typeof ORDER)[number], number | un
  * @param content parsed JSON
  * @throws InputError with every part that is missing, not of its kind, or cannot be
  */
-export function readOpBalanceFile(content: unknown): BalanceSetup {
+export function readOpBalanceFile(content: unknown): {
+  setup: BalanceSetup;
+  frictionShare: number;
+} {
   const result = opBalanceFileSchema.safeParse(content);
   if (!result.success) throw new InputError(issuesFromZod(result.error, 'file'));
-  const { contacts, ...file } = result.data;
+  const { contacts, frictionShare, ...file } = result.data;
   const places = Object.entries(contacts).filter(
     ([name, at]) => name !== 'thumb' && at !== undefined,
   );
-  return { ...file, contacts: Object.fromEntries(places) };
+  const setup = { ...file, contacts: Object.fromEntries(places) };
+  return { setup, frictionShare };
 }

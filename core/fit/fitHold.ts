@@ -1,12 +1,11 @@
-import { BOW_SECTIONS } from '../bow';
 import { HAND_POINTS, type HandFacts, type HandPointName } from '../hand';
 import type { Hold } from '../holds';
 import { InputError, type Issue } from '../issue';
 import { pathOf, type Capture, type MeasureId, type PointName, type Side } from '../measure';
-import priors from './data/handPriors.json' with { type: 'json' };
 import { fitConsistency, nameOf, type MisplacedPoint } from './fitConsistency';
 import { apartDeg } from './camera/nominalCamera';
-import { missingBowMarks, seenPicture, type FitFacts } from './fitInput';
+import { factsOf } from './fitFacts';
+import { missingBowMarks, seenPicture } from './fitInput';
 import { FitProblem } from './fitProblem';
 import type { FitState } from './fitState';
 import { pointsOf, withUncertainty, type FittedValue } from './fitUncertainty';
@@ -90,15 +89,6 @@ export function* fitHoldInSteps(
     misplaced.push(agreement.at);
     if (misplaced.length > MOST_MISPLACED) throw new InputError([issueOf({ kind: 'differ' })]);
   }
-}
-
-/** What a hold and a hand say before a picture was looked at. */
-function factsOf(hold: Hold, hand: HandFacts): FitFacts {
-  const place = hold.checkpoints.thumbPlace;
-  const isElsewhere = place && 'notApplicable' in place && place.notApplicable === 'thumbUnderFrog';
-  const { stickRadiusMm } = BOW_SECTIONS[hold.bow];
-  const thumbTipMm = isElsewhere ? null : stickRadiusMm + priors.thumbOnStick.fleshMm;
-  return { hand, holds: hold.hand, thumbTipMm };
 }
 
 /** Everything that makes these captures unfit for a fit, before anything is computed. */

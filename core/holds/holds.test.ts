@@ -5,11 +5,42 @@ import {
   MEASURE_IDS,
   specOf,
   VIEWS,
+  verdictAgainst,
   type MeasureId,
 } from '../measure';
+import { adaptHold } from './adaptHold';
 import { bandFor } from './bandFor';
 import { HOLD_IDS, holdById, holdsFor } from './holds';
 import { holdSchema, type Band, type Range } from './holdSchema';
+
+describe('little fingers that may leave, and those that may not', () => {
+  const allowed = (id: string, context: Parameters<typeof bandFor>[2]) => {
+    const band = bandFor(holdById(id), 'littlePlace', context);
+    return band && 'allowed' in band ? band.allowed : [];
+  };
+
+  it('leave with a deep index in the whole upper half, and nowhere else', () => {
+    for (const context of ['middle', 'point'] as const) {
+      expect(allowed('violin-deep', context)).toContain('off');
+    }
+    expect(allowed('violin-deep', 'playing-start')).toContain('off');
+    for (const context of ['heel', 'free'] as const) {
+      expect(allowed('violin-deep', context)).not.toContain('off');
+    }
+    expect(allowed('violin-shallow', 'point')).not.toContain('off');
+  });
+
+  it('are out where they are collapsed, on a fiddle too, long or curled', () => {
+    const fiddle = holdById('fiddle');
+    for (const option of ['long', 'curled']) {
+      const hold = adaptHold(fiddle, { fiddleLittle: option }, { bow: 1, hand: 1 });
+      const verdict = (id: MeasureId, value: number) =>
+        verdictAgainst(value, 8, bandFor(hold, id, 'free') as Range);
+      expect(verdict('littleDipFlexion', -20)).toBe('low');
+      expect(verdict('littlePipFlexion', -15)).toBe('low');
+    }
+  });
+});
 
 describe.each([...HOLD_IDS])('the hold %s', (id) => {
   const hold = holdById(id);

@@ -28,6 +28,33 @@ describe('balanceFile', () => {
     expect(answer.shareN.ring).toBeCloseTo(0.733, 3);
   });
 
+  it('lets friction on the string take its share of the weight across', () => {
+    // Worked: 135 g at 151 mm, the string upright before the body, index 25 mm ahead: 8.00 N and 6.67 N without friction.
+    const bass = {
+      bow: { massG: 135, balanceMm: 201, thumbMm: 50, lengthMm: 700 },
+      hold: 'over',
+      contacts: { index: 25, little: -30 },
+      string: { forceN: 2, atMm: 300 },
+      planeDeg: 90,
+    };
+    const across = (frictionShare?: number) => {
+      const answer = balanceFile({
+        ...bass,
+        ...(frictionShare === undefined ? {} : { frictionShare }),
+      });
+      return answer.feasible ? answer.acrossN! : null;
+    };
+    expect(across()!.index).toBeCloseTo(8, 2);
+    expect(across()!.thumb).toBeCloseTo(6.67, 2);
+    expect(across(0.5)!.index).toBeCloseTo(4, 2);
+    expect(across(0.5)!.thumb).toBeCloseTo(3.34, 2);
+    expect(across(1)!.index).toBeCloseTo(0, 9);
+    expect(refusal({ ...bass, frictionShare: 1.5 })[0]).toMatch(/^frictionShare: /);
+    expect(refusal({ ...bass, string: null, frictionShare: 0.5 })[0]).toMatch(
+      /^frictionShare: in the air nothing but the hand carries the bow/,
+    );
+  });
+
   it('says in words why a bow cannot be held', () => {
     expect(balanceFile({ ...example, contacts: { index: 24 } })).toEqual({
       feasible: false,

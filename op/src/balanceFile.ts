@@ -23,7 +23,8 @@ export type BalanceFileAnswer =
  * @throws InputError with everything that is wrong with the file
  */
 export function balanceFile(content: unknown): BalanceFileAnswer {
-  const answer = balanceOf(readOpBalanceFile(content));
+  const { setup, frictionShare } = readOpBalanceFile(content);
+  const answer = balanceOf(setup, { onString: frictionShare });
   if (!answer.feasible) return { feasible: false, reason: whyNotHeld[answer.why] };
   const { leastN, shareN, acrossN, pinchN, handOverMm, loudestN } = answer.balance;
   return { feasible: true, forcesN: leastN, shareN, acrossN, pinchN, handOverMm, loudestN };

@@ -15,6 +15,7 @@ import germanBass1 from './data/german-bass.1.json';
 import germanBass2 from './data/german-bass.2.json';
 import violinDeep1 from './data/violin-deep.1.json';
 import violinDeep2 from './data/violin-deep.2.json';
+import violinDeep3 from './data/violin-deep.3.json';
 import violinShallow1 from './data/violin-shallow.1.json';
 import violinShallow2 from './data/violin-shallow.2.json';
 import violinStarter1 from './data/violin-starter.1.json';
@@ -37,6 +38,7 @@ const ARCHIVED: readonly z.infer<typeof archivedSchema>[] = [
   violinShallow2,
   violinDeep1,
   violinDeep2,
+  violinDeep3,
   violinStarter1,
   violinStarter2,
   fiddle1,
