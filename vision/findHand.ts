@@ -16,11 +16,11 @@ export type HandSearch =
   | { outcome: 'found'; hand: SeenHand }
   | { outcome: 'noHand' | 'severalHands' | 'tooDark' | 'tooSmall' };
 
-/** Trust at which one look and a closer one are enough. */
+/** Trust at which one look and a closer one are enough. [measured] */
 const SURE = 0.75;
-/** Trust at which a look around is worth its time. */
+/** Trust at which a look around is worth its time. [measured] */
 const DOUBTFUL = 0.15;
-/** Least trust with which points are offered, and least trust of all looks that see the same. */
+/** Least trust with which points are offered, and least trust of all looks that see the same. [measured] */
 const ENOUGH = 0.3;
 const ENOUGH_SUPPORT = 1.2;
 /** The most palms of one frame that are looked at closer. */
@@ -29,9 +29,9 @@ const MOST_PALMS = 2;
 const SCALES = [1, 0.8, 1.25];
 /** From the fingers' side wrist and knuckle lie behind each other: the hand may be much larger than their distance. */
 const TAP_SCALES = [0.8, 1, 1.25, 1.7, 2.4];
-/** A picture with a shorter side than this shows nothing that could be measured, px. */
+/** A picture with a shorter side than this shows nothing that could be measured, px. [memory] */
 const SMALLEST_SIDE_PX = 100;
-/** A picture in which hardly anything is lighter than this is black to the eye, of 255. */
+/** A picture in which hardly anything is lighter than this is black to the eye, of 255. [memory] */
 const DARK = 24;
 const LIGHT_SHARE = 0.01;
 

@@ -17,7 +17,7 @@ export const BOW_SECTIONS = {
 /** Where the middle of the ferrule, the metal band at the frog's front, lies along the stick, mm. [memory] */
 export const FERRULE_X_MM = -3;
 
-/** A fingertip this near to the ferrule's middle is at the ferrule, mm. */
+/** A fingertip this near to the ferrule's middle is at the ferrule, mm. [memory] */
 export const FERRULE_REACH_MM = 6;
 
 /** Sizes of bows with their length against a full one. [memory] */

@@ -39,13 +39,13 @@ export interface FittedHold {
 /** How many pictures one fit can take. */
 export const MOST_PICTURES = 3;
 
-/** With fewer marked points of the hand a picture says too little. */
+/** With fewer marked points of the hand a picture says too little. [memory] */
 export const FEWEST_POINTS = 10;
 
-/** Two pictures whose points all lie this near to each other, as a share of the picture, are one picture. */
+/** Two pictures whose points all lie this near to each other, as a share of the picture, are one picture. [memory] */
 const SAME_PICTURE_SHARE = 1e-3;
 
-/** At most so many points may be left out. */
+/** At most so many points may be left out. [memory] */
 const MOST_MISPLACED = 2;
 
 const EFFORT: Record<'one' | 'several', SearchEffort> = {

@@ -22,13 +22,13 @@ export interface FittedValue<Id extends string> {
   interval: { lo: number; hi: number } | null;
 }
 
-/** Answers this much worse than the best, in χ², still count as equally good. */
+/** Answers this much worse than the best, in χ², still count as equally good. [memory] */
 export const EQUALLY_GOOD = 6;
 
-/** Ends of an interval lie this many SD beyond the outermost answer. */
+/** Ends of an interval lie this many SD beyond the outermost answer. [memory] */
 const INTERVAL_SD = 1.645;
 
-/** Answers that differ by less than this many SD are one answer. */
+/** Answers that differ by less than this many SD are one answer. [memory] */
 const SAME_ANSWER_SD = 2;
 
 /** A small change of an unknown for the slope of a quantity: radians, mm or a share. */

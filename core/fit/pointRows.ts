@@ -2,7 +2,7 @@ import type { Projected } from './camera/projection';
 import { cameraFirst } from './hand/layout';
 import type { NormalEquations, SparseRow } from './minimise/normalEquations';
 
-/** Beyond about so many SD a point counts less and less: it may be misplaced. */
+/** Beyond about so many SD a point counts less and less: it may be misplaced. [memory] */
 const ROBUST_FROM_SD = 3;
 
 /**

@@ -31,7 +31,7 @@ const MEAN_SD_MM: Record<Finger | 'thumb', readonly (readonly [number, number])[
   ],
 };
 
-/** A fingertip's mark lies on flesh, so the last phalanx reads this much longer than its bone, mm. */
+/** A fingertip's mark lies on flesh, so the last phalanx reads this much longer than its bone, mm. [memory] */
 const FLESH_MM = 4;
 
 const withFlesh = (bones: readonly (readonly [number, number])[]): KnownLength[] =>

@@ -116,7 +116,7 @@ export function fold({ priors, exclusive = [], leak, present, absent }: NoisyOr)
   return { variables, shared, factor: (1 - leak) ** absent.length * leak ** leaked };
 }
 
-/** A group's causes can never be more probable together than this. */
+/** A group's causes can never be more probable together than this. [memory] */
 const MOST_OF_A_GROUP = 0.95;
 
 function weightsOf(causes: readonly number[], priors: readonly number[]) {

@@ -13,7 +13,7 @@ export interface StudentPriors {
   age?: AgeBand | null;
 }
 
-/** First year of the age of youths, and of adults. */
+/** First year of the age of youths, and of adults. [memory] */
 const YOUTH_FROM = 12;
 const ADULT_FROM = 18;
 

@@ -14,7 +14,7 @@ export interface Contact {
   onlyDepth?: true | undefined;
 }
 
-/** SD that an oblique look adds to u, because the finger lies before or behind the stick (parallax), joint units. */
+/** SD that an oblique look adds to u, because the finger lies before or behind the stick (parallax), joint units. [memory] */
 export const PARALLAX_SD_U = 0.17;
 
 /**

@@ -5,10 +5,10 @@ import type { Capture } from './capture';
 import { hairTurn, type View } from './view';
 import { normalCdf } from '../stats';
 
-/** From this tilt out of the picture on, an angle read from it is no firm number. */
+/** From this tilt out of the picture on, an angle read from it is no firm number. [memory] */
 export const OBLIQUE_FROM_DEG = 30;
 
-/** How probable such a tilt must be before a number is withheld. */
+/** How probable such a tilt must be before a number is withheld. [memory] */
 const SURE_OBLIQUE = 0.8;
 
 const BORDER = Math.cos(OBLIQUE_FROM_DEG / DEG_PER_RAD);

@@ -5,7 +5,7 @@ import { categoriesOf } from './measureSpec';
 import type { CategoryMeasure, Measure, NumberMeasure, Source } from './measures';
 import { SURE } from './verdict';
 
-/** Two sources that differ by more than this many of their common SD contradict each other. */
+/** Two sources that differ by more than this many of their common SD contradict each other. [memory] */
 const CONFLICT_SD = 1.96;
 
 /** A source with how well its view shows the measure, 0 best; null for a person's look, which counts with the best. */
@@ -127,7 +127,7 @@ function pooled(looks: readonly CategoryMeasure[], band: Band | null): CategoryM
   );
 }
 
-/** No look rules a category out for good: it may be the look that is wrong. */
+/** No look rules a category out for good: it may be the look that is wrong. [memory] */
 const IMPOSSIBLE = 0.01;
 
 const shareOf = (shares: CategoryMeasure['shares'], name: string) =>

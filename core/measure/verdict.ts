@@ -6,7 +6,7 @@ export const VERDICTS = ['in', 'low', 'high', 'unsure', 'none'] as const;
 
 export type Verdict = (typeof VERDICTS)[number];
 
-/** How sure a verdict has to be. */
+/** How sure a verdict has to be. [memory] */
 export const SURE = 0.8;
 
 /** A band narrower than this many SD can never be called "in": 2·Φ⁻¹(0.9). */

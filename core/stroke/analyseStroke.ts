@@ -115,7 +115,7 @@ function analysed(even: EvenFrames, cut: StrokeCut): AnalysedStroke {
   };
 }
 
-/** A stroke of which less than this share was seen does not count against the others. */
+/** A stroke of which less than this share was seen does not count against the others. [memory] */
 const SEEN_SHARE = 0.7;
 
 function rangeOver(

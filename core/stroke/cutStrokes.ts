@@ -10,10 +10,10 @@ export interface StrokeCut {
   direction: StrokeDirection;
 }
 
-/** A turn counts when what turns comes back at least so far: a share of the whole way, at least so much. */
+/** A turn counts when what turns comes back at least so far: a share of the whole way, at least so much. [memory] */
 const TURN = { share: 0.3, bowPlace: 0.08, wristDeg: 5 };
 
-/** A stroke shorter than this is a tremble, s. */
+/** A stroke shorter than this is a tremble, s. [memory] */
 const SHORTEST_S = 0.12;
 
 /**

@@ -16,7 +16,7 @@ export interface EvenFrames {
   filter: Biquad | null;
 }
 
-/** With fewer frames than this for each period of the cut-off there is nothing to smooth. */
+/** With fewer frames than this for each period of the cut-off there is nothing to smooth. [memory] */
 const LEAST_FRAMES_PER_PERIOD = 2.5;
 
 /**

@@ -16,7 +16,7 @@ export const NOISE_SPAN_SD = 3.29;
 /** How far a percentile of noise itself is off, in its standard deviations, over the few frames of a stroke. [memory] */
 const PERCENTILE_SD = 0.5;
 
-/** Of so few values the ends are what was seen: percentiles would lie well inside. */
+/** Of so few values the ends are what was seen: percentiles would lie well inside. [memory] */
 const FEW = 6;
 
 /**

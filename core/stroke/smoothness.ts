@@ -41,7 +41,7 @@ function slope(values: readonly number[], frameRateHz: number, about: 'odd' | 'e
   });
 }
 
-/** How much noise adds to the largest speed, in its standard deviations; found by simulation (see the test). */
+/** How much noise adds to the largest speed, in its standard deviations; found by simulation (see the test). [measured] */
 const PEAK_NOISE_SD = 1.5;
 
 /**

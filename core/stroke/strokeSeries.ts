@@ -24,10 +24,10 @@ export interface StrokeSeries {
   bridgedS?: number | undefined;
 }
 
-/** A take shorter than this many frames shows no stroke. */
+/** A take shorter than this many frames shows no stroke. [memory] */
 export const FEWEST_FRAMES = 3;
 
-/** A take longer than this is no stroke but a performance, s. */
+/** A take longer than this is no stroke but a performance, s. [memory] */
 export const LONGEST_S = 300;
 
 /** Beyond these no joint goes; measurement slips do. */

@@ -87,7 +87,7 @@ export function restartsOf(
 const gripKey = ({ settings, holdVersion: _, ...grip }: TrackCheck['grip']): string =>
   JSON.stringify([grip.holdId, grip.bowSize, Object.entries(settings).sort()]);
 
-/** A re-form test of fewer placements tells too little of what forming the hold afresh changes. */
+/** A re-form test of fewer placements tells too little of what forming the hold afresh changes. [memory] */
 const FEWEST_PLACEMENTS = 5;
 /** What a test finds below this share of the default is luck. [memory] */
 const LEAST_SHARE = 0.25;

@@ -2,13 +2,13 @@ import type { Place } from '../picture';
 import type { Palm } from '../palm/decodePalms';
 import { shifted, toPicture, toRegion, uprightAngle, type Region } from '../region';
 
-/** How much larger than the palm's box the square around the whole hand is, and how far it moves toward the fingers. */
+/** How much larger than the palm's box the square around the whole hand is, and how far it moves toward the fingers. [memory] */
 const PALM_SCALE = 2.6;
 const PALM_SHIFT = 0.5;
-/** The same for the box around the points of a first look. */
+/** The same for the box around the points of a first look. [memory] */
 const POINTS_SCALE = 2;
 const POINTS_SHIFT = 0.1;
-/** From two touches: the square's middle lies this far along, its size is this often their distance. */
+/** From two touches: the square's middle lies this far along, its size is this often their distance. [memory] */
 const TAPS_ALONG = 0.95;
 const TAPS_SCALE = 2.7;
 

@@ -14,7 +14,7 @@ export interface Palm {
   middleMcp: Place;
 }
 
-/** Below this a palm is not looked at closer. */
+/** Below this a palm is not looked at closer. [memory] */
 const LEAST_SCORE = 0.5;
 const NUMBERS = 18;
 /** Where in the seven places of a box these two stand. */

@@ -1,6 +1,6 @@
 import type { Palm } from './decodePalms';
 
-/** Boxes that share more than this are the same palm. */
+/** Boxes that share more than this are the same palm. [memory] */
 const SAME_OVERLAP = 0.3;
 
 /**

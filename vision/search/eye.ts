@@ -8,7 +8,7 @@ import { PictureLevels } from '../sampleRegion';
 /** A person's bow hand. */
 export type Side = 'left' | 'right';
 
-/** Below this the model sees no hand. */
+/** Below this the model sees no hand. [memory] */
 export const LEAST_PRESENCE = 0.5;
 /** After so many looks the search goes on no longer. */
 const MOST_LOOKS = 14;

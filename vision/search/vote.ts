@@ -2,9 +2,9 @@ import type { SeenHand } from '../landmarks/lookAt';
 import type { Place } from '../picture';
 import type { Look } from './eye';
 
-/** How far a touch may lie from where the model sees the joint, in sizes of the hand. */
+/** How far a touch may lie from where the model sees the joint, in sizes of the hand. [memory] */
 const TOUCH_SPREAD = 0.4;
-/** How far two looks at one hand may lie apart, in sizes of the hand. */
+/** How far two looks at one hand may lie apart, in sizes of the hand. [memory] */
 const LOOK_SPREAD = 0.12;
 const WRIST = 0;
 const MIDDLE_MCP = 9;

@@ -1,12 +1,12 @@
 import type { Picture, Place } from '../picture';
 
-/** How far from a touch the stick is looked for, as a share of the picture's longer side. */
+/** How far from a touch the stick is looked for, as a share of the picture's longer side. [memory] */
 const REACH_SHARE = 0.022;
-/** How wide a stick shows, as a share of the picture's longer side: the whole arm's picture to a close one. */
+/** How wide a stick shows, as a share of the picture's longer side: the whole arm's picture to a close one. [memory] */
 const WIDTH_SHARES = { least: 0.005, most: 0.06 };
 /** Half the length along the stick over which the profile is averaged, px. */
 const HALF_LENGTH_PX = 6;
-/** The least step of lightness that counts as an edge, of 255. */
+/** The least step of lightness that counts as an edge, of 255. [memory] */
 const LEAST_STEP = 14;
 
 /**

@@ -26,7 +26,7 @@ export interface WristFrame {
 
 /**
  * How far a found hand's direction strays from the true one within a clip, degrees: the largest SD seen over twelve frames of each
- * rendered clip (1.0, 1.4 and 2.5). What it is off all along (up to 4.5°) does not change a range.
+ * rendered clip (1.0, 1.4 and 2.5). What it is off all along (up to 4.5°) does not change a range. [memory]
  */
 export const HAND_DIRECTION_SD_DEG = 2.5;
 

@@ -5,7 +5,7 @@ import type { WristFrame } from './frameMarks';
 /** A hand that goes less far than this share of its own length in the picture shows no path. [memory] */
 const LEAST_WAY = 0.35;
 
-/** Shares of the frames beyond which a place is a slip of the finder, not the end of the bow. */
+/** Shares of the frames beyond which a place is a slip of the finder, not the end of the bow. [memory] */
 const ENDS = [0.03, 0.97] as const;
 
 /**

@@ -12,10 +12,10 @@ import { placesAlong } from './handPath';
 /** What a forearm's direction may be off more where it was not marked but lies between two that were, degrees. [memory] */
 const BETWEEN_SD_DEG = 2;
 
-/** Way of the bow above which the forearm is taken to turn with it rather than with time. */
+/** Way of the bow above which the forearm is taken to turn with it rather than with time. [memory] */
 const MOVING = 0.1;
 
-/** A frame may be missing between two, or two: more is a gap. */
+/** A frame may be missing between two, or two: more is a gap. [memory] */
 const BRIDGED_SPACINGS = 3.2;
 
 /** How the wrist is bent in a frame. */
