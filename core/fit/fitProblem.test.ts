@@ -3,7 +3,7 @@ import { HAND_POINTS } from '../hand';
 import { seededNormal } from '../stats';
 import { lensOf, CENTRE, show } from './camera/projection';
 import { moveState, type FitState } from './fitState';
-import { firstOf, RAY, RAYS, SIZE, cameraFirst } from './hand/layout';
+import { firstOf, RAY, RAYS, SIZE, TIPS, cameraFirst } from './hand/layout';
 import { NormalEquations } from './minimise/normalEquations';
 import { startOf } from './starts';
 import { blankProblem } from './testing/inventedHand';
@@ -62,9 +62,11 @@ describe('a posed hand', () => {
       const chain = [joint];
       bones.forEach((bone, i) => {
         const next = new Object3D();
-        next.position.set(0, size * bone * Math.exp(value(RAY.bones + i)), 0);
+        const tips = i === 2 ? state.values[TIPS]! : 0;
+        next.position.set(0, size * bone * Math.exp(value(RAY.bones + i) + tips), 0);
         if (i === 0 && ray === 'thumb') next.rotateZ(-value(RAY.secondSpread));
         if (i === 0) next.rotateX(value(RAY.second));
+        if (i === 0 && ray === 'thumb') next.rotateY(value(RAY.twist));
         if (i === 1) next.rotateX(value(RAY.third));
         parent.add(next);
         parent = next;

@@ -21,6 +21,7 @@ const sdOf = (value: (bend: number) => number): number => {
     id: 'indexDepth',
     unit: 'u',
     points: [],
+    modelSd: 0,
     value: ({ state }) => value(state.values[BEND]!),
   };
   return withUncertainty(problem, minima, [quantity], false)[0]!.sd;

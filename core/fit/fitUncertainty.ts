@@ -56,7 +56,8 @@ export function withUncertainty<Id extends string>(
   const good = minima.filter(({ cost }) => cost <= best!.cost + EQUALLY_GOOD);
   const answers = good.map(({ state }) => {
     const values = valuesOf(problem, state, shown);
-    return { values, sds: spreadsOf(problem, state, shown) };
+    const sds = spreadsOf(problem, state, shown).map((sd, k) => Math.hypot(sd, shown[k]!.modelSd));
+    return { values, sds };
   });
   return shown.flatMap(({ id, unit }, k): FittedValue<Id>[] => {
     const [value, sd] = [answers[0]!.values[k]!, answers[0]!.sds[k]!];

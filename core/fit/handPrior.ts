@@ -11,6 +11,7 @@ import {
   RAY,
   RAYS,
   SIZE,
+  TIPS,
   unknowns,
   WRIST,
   type Ray,
@@ -55,6 +56,8 @@ export function beliefOf({ hand, holds }: FitFacts, pictures: number): Belief {
   const place = priors.hand[holds];
   place.wristMm.forEach((mm, i) => believe(WRIST + i, mm, place.wristSdMm));
   believe(SIZE, Math.log(sizeOf(hand)), hand.middleFinger.sdMm / hand.middleFinger.mm);
+  // A clicked fingertip lies anywhere between the nail, the bone's end and the skin's.
+  believe(TIPS, 0, priors.tipsSdShare);
   for (const ray of RAYS) believeRay(ray, hand.relaxed !== null, believe);
   const { bowMark, camera } = priors;
   for (let picture = 0; picture < pictures; picture += 1) {
@@ -96,13 +99,12 @@ function believeRay(
   angle(RAY.flexion, flexion);
   const boneSd = priors.phalanxSdShare * (isOwn ? 0.6 : 1);
   for (let i = 0; i < 3; i += 1) believe(first + RAY.bones + i, 0, boneSd);
-  // A clicked fingertip lies anywhere between the bone's end and the skin's, or on the nail.
-  believe(first + RAY.bones + 2, 0, Math.hypot(boneSd, priors.tipSdShare));
   if (ray === 'thumb') {
     const { mcp, mcpSpread, ip } = priors.anglesDeg.thumb;
     angle(RAY.second, mcp);
     angle(RAY.third, ip);
     angle(RAY.secondSpread, mcpSpread);
+    angle(RAY.twist, priors.anglesDeg.thumb.twist);
     believe(first + RAY.bones, 0, priors.thumbMetacarpalSdShare);
   } else {
     angle(RAY.second, priors.anglesDeg[ray].pip);

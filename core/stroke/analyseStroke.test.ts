@@ -46,8 +46,11 @@ describe('simulated players', () => {
     for (const seed of [1, 2, 3, 4, 5, 6]) {
       expect(said(3, seed)).toBe('notEnough');
       expect(said(4, seed)).toBe('notEnough');
-      // With little noise a still wrist is a locked one.
+      // With little noise a still wrist is a locked one, and so is one whose noise is known.
       expect(said(0.5, seed)).toBe('locked');
+      const take = simulatedTake(still, { noiseDeg: 3, seed });
+      const known = analyseStroke({ ...take, noiseSd: { wristFlexion: 3 } });
+      expect(strokeVerdicts(known, violin)[0]!.code).toBe('locked');
     }
   });
 

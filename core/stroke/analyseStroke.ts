@@ -23,6 +23,8 @@ export interface AnalysedStroke extends StrokeCut {
 /** What a take tells. */
 export interface StrokeAnalysis {
   even: EvenFrames;
+  /** Whether the wrist's noise was told with the take, or only guessed from it. */
+  isNoiseKnown: boolean;
   strokes: readonly AnalysedStroke[];
   /** Over the whole take; the doubt has what strokes differ by in it. */
   ranges: Partial<Record<StrokeChannel, Range>>;
@@ -72,6 +74,7 @@ export function analyseStroke(series: StrokeSeries, cuts?: readonly StrokeCut[])
   const both = wrist && fingers ? wrist.deg + fingers.deg : 0;
   return {
     even,
+    isNoiseKnown: series.noiseSd?.wristFlexion !== undefined,
     strokes,
     ranges,
     means,

@@ -47,7 +47,7 @@ export function strokeVerdicts(
 }
 
 function rangeVerdicts(
-  { ranges, fingers }: StrokeAnalysis,
+  { ranges, fingers, isNoiseKnown }: StrokeAnalysis,
   hold: Pick<Hold, 'checkpoints'>,
   fingersSeen: 'moving' | 'still' | null,
 ): StrokeVerdict[] {
@@ -55,8 +55,10 @@ function rangeVerdicts(
   const wrist = ranges.wristFlexion;
   if (!isRange(band) || !wrist) return [];
   const { deg, sd } = wrist;
-  // A still wrist in noise that by itself goes half as far as is wanted is not told from one that moves.
-  const isDrowned = wrist.couldBeNoise && wrist.noiseDeg >= (band.lo ?? 0) / 2;
+  // Noise that is only guessed from the take itself may be movement: where it goes half as far as is wanted, a wrist that is still in it
+  // is not told from one that moves.
+  const isDrowned =
+    !isNoiseKnown && wrist.couldBeNoise && wrist.noiseDeg >= (band.lo ?? 0) / 2;
   const verdict = verdictAgainst(deg, sd, band);
   const codes = {
     in: 'supple',

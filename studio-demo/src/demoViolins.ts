@@ -30,7 +30,7 @@ export const DEMO_VIOLINS: readonly DemoStudent[] = [
             depth('indexDepth', 1.5),
             depth('middleDepth', 1.15),
             depth('ringDepth', 1.15),
-            bend('littlePipFlexion', 46),
+            bend('littlePipFlexion', 58),
             bend('handLean', 18),
           ],
           named: [

@@ -8,9 +8,11 @@ export type Ray = 'thumb' | Finger;
 export const WRIST = 0;
 export const TURN = 3;
 export const SIZE = 6;
+/** How much longer all last bones read than they are: whoever clicks a fingertip clicks all of them alike. */
+export const TIPS = 7;
 
 /** Where each ray's unknowns begin and what follows. */
-const RAY_FIRST = 7;
+const RAY_FIRST = 8;
 export const RAY = {
   /** Where its base lies in the palm, against the usual hand: radial, distal, palmar. */
   base: 0,
@@ -25,10 +27,12 @@ export const RAY = {
   bones: 8,
   /** Sideways at the thumb's MCP; fingers have none. */
   secondSpread: 11,
+  /** How the thumb's last hinge is turned about its bone against the one before; fingers' are alike. */
+  twist: 12,
 } as const;
 
 const FINGER_UNKNOWNS = 11;
-const THUMB_UNKNOWNS = 12;
+const THUMB_UNKNOWNS = 13;
 
 /** The first unknown of a ray. */
 export const firstOf = (ray: Ray): number => {

@@ -1,7 +1,7 @@
 import { HAND_POINTS } from '../../hand';
 import { times, type Rotation } from '../rotation';
 import type { Skeleton } from './handSkeleton';
-import { firstOf, RAY, RAYS, SIZE, TURN, WRIST, type Ray } from './layout';
+import { firstOf, RAY, RAYS, SIZE, TIPS, TURN, WRIST, type Ray } from './layout';
 
 /** The unknowns that move each of the 21 points, in the order in which `entries` tells how. */
 export const POINT_COLUMNS: readonly Int32Array[] = [
@@ -13,10 +13,17 @@ function columnsOf(ray: Ray, at: number): Int32Array {
   const first = firstOf(ray);
   const own = [RAY.base, RAY.base + 1, RAY.base + 2];
   if (at >= 1) own.push(RAY.spread, RAY.roll, RAY.flexion, RAY.bones);
-  if (at >= 2) own.push(...(ray === 'thumb' ? [RAY.secondSpread] : []), RAY.second, RAY.bones + 1);
+  if (at >= 2) {
+    const isThumb = ray === 'thumb';
+    own.push(
+      ...(isThumb ? [RAY.secondSpread, RAY.second, RAY.twist] : [RAY.second]),
+      RAY.bones + 1,
+    );
+  }
   if (at >= 3) own.push(RAY.third, RAY.bones + 2);
   const shared = [WRIST, WRIST + 1, WRIST + 2, TURN, TURN + 1, TURN + 2, SIZE];
-  return Int32Array.from([...shared, ...own.map((offset) => first + offset)]);
+  const tips = at >= 3 ? [TIPS] : [];
+  return Int32Array.from([...shared, ...own.map((offset) => first + offset), ...tips]);
 }
 
 /** A posed hand in the bow's frame. */
@@ -103,7 +110,10 @@ function poseRay(ray: Ray, point: number, posing: Posing): readonly [number, num
     });
     local = times(local, TURNS[column](sign * angle));
   };
-  const lengths = bones.map((bone, i) => size * bone * Math.exp(value(RAY.bones + i)));
+  const tips = values[TIPS]!;
+  const lengths = bones.map(
+    (bone, i) => size * bone * Math.exp(value(RAY.bones + i) + (i === 2 ? tips : 0)),
+  );
   const grow = (i: number) => {
     const from = 3 * (point + i);
     place(
@@ -119,6 +129,7 @@ function poseRay(ray: Ray, point: number, posing: Posing): readonly [number, num
   grow(0);
   if (ray === 'thumb') bend(2, value(RAY.secondSpread), point + 1);
   bend(0, value(RAY.second), point + 1);
+  if (ray === 'thumb') bend(1, value(RAY.twist), point + 1);
   grow(1);
   bend(0, value(RAY.third), point + 2);
   grow(2);
@@ -183,6 +194,7 @@ function entriesOf(
   }
   if (k >= 3) {
     about(hinges.at(-1)!.axis, base + 2);
+    bone(2);
     bone(2);
   }
   return out;
