@@ -57,8 +57,7 @@ function rangeVerdicts(
   const { deg, sd } = wrist;
   // Noise that is only guessed from the take itself may be movement: where it goes half as far as is wanted, a wrist that is still in it
   // is not told from one that moves.
-  const isDrowned =
-    !isNoiseKnown && wrist.couldBeNoise && wrist.noiseDeg >= (band.lo ?? 0) / 2;
+  const isDrowned = !isNoiseKnown && wrist.couldBeNoise && wrist.noiseDeg >= (band.lo ?? 0) / 2;
   const verdict = verdictAgainst(deg, sd, band);
   const codes = {
     in: 'supple',
