@@ -1,15 +1,8 @@
-import { setNext } from './setNext';
-import { atRest } from './atRest';
+import { touched } from './touched';
 import type { ToolEvent, ToolState, ToolWorld } from './toolTypes';
 
-/** Nothing is touched: a touch on a mark points at it, on an empty place it sets the next one. */
-export function idle<Name extends string>(
+/** Nothing is touched: a touch of an empty place sets the next mark. */
+export const idle = <Name extends string>(
   event: ToolEvent,
   world: ToolWorld<Name>,
-): ToolState<Name> {
-  if (event.type !== 'down') return atRest(world);
-  const mark = world.markAt(event.at);
-  if (mark) return { name: 'pointing', mark, from: event.at };
-  const next = world.next();
-  return next ? setNext(world, next, event.at) : atRest(world);
-}
+): ToolState<Name> => touched(event, world);
