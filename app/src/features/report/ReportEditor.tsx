@@ -9,6 +9,7 @@ import {
   type ReportInput,
 } from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
+import { fieldName } from './fieldName';
 import { paths } from '../../foundation/api/paths';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
@@ -63,7 +64,8 @@ export function ReportEditor({
       const points = report.points.filter((point) => point.trim() !== '');
       const checked = reportInputSchema.safeParse({ ...report, points });
       if (!checked.success) {
-        setFailure(describeIssue(issuesFromZod(checked.error, 'letter')[0]!));
+        const [issue] = issuesFromZod(checked.error, words.title);
+        setFailure(describeIssue({ ...issue!, where: fieldName(issue!.where) }));
         return;
       }
       const standing = await keepReport(check.id, studentName, checked.data, basedOn);
