@@ -16,11 +16,11 @@ export type HandSearch =
   | { outcome: 'found'; hand: SeenHand }
   | { outcome: 'noHand' | 'severalHands' | 'tooDark' | 'tooSmall' };
 
-/** Trust at which one look and a closer one are enough. [measured] */
+/** Trust at which one look and a closer one are enough. [memory] */
 const SURE = 0.75;
-/** Trust at which a look around is worth its time. [measured] */
+/** Trust at which a look around is worth its time. [memory] */
 const DOUBTFUL = 0.15;
-/** Least trust with which points are offered, and least trust of all looks that see the same. [measured] */
+/** Least trust with which points are offered, and least trust of all looks that see the same. [memory] */
 const ENOUGH = 0.3;
 const ENOUGH_SUPPORT = 1.2;
 /** The most palms of one frame that are looked at closer. */

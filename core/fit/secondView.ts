@@ -32,7 +32,7 @@ const JUDGED: readonly (readonly [FittedJoint, Ray, number])[] = [
 const CLICK_SD_MM = 1.5;
 /** A joint whose points the view hides keeps at least this SD: it would have to be guessed. [memory] */
 const HIDDEN_SD_DEG = 25;
-/** Views that lie this near to the present one cannot tell bent toward the camera from bent away, degrees. [measured] */
+/** Views that lie this near to the present one cannot tell bent toward the camera from bent away, degrees. [memory] */
 export const APART_ENOUGH_DEG = 45;
 
 /** Points that a view usually shows: the thumb hides behind the stick, the fingers behind the hand. */
