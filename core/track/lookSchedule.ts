@@ -39,7 +39,10 @@ export interface ScheduleOptions {
   newBands?: readonly { day: number; series: readonly string[] }[];
 }
 
-const { inFrom, heldFrom, lostBelow, settledFrom, settledAfterLessons } = defaults.evidence;
+const { heldFrom, settledFrom, settledAfterLessons } = defaults.evidence;
+/** From here on lessons together say that a family is in; below the other, that it is out. */
+export const IN_FROM = defaults.evidence.inFrom;
+export const LOST_BELOW = defaults.evidence.lostBelow;
 const SHORTEST = defaults.intervalsDays[0]!;
 
 /** How lessons have gone, one after the other. */
@@ -148,12 +151,12 @@ function outcomeOf(lesson: LessonSeen, belief: HoldBelief, held: Set<Family>): L
     return probability === null ? [] : [{ family, probability }];
   });
   const lost = known.filter(
-    ({ family, probability }) => held.has(family) && probability < lostBelow,
+    ({ family, probability }) => held.has(family) && probability < LOST_BELOW,
   );
   for (const { family } of lost) held.delete(family);
   for (const { family, probability } of known) if (probability >= heldFrom) held.add(family);
   if (lost.length > 0) return 'lapse';
-  if (known.some(({ probability }) => probability < lostBelow)) return 'notYet';
+  if (known.some(({ probability }) => probability < LOST_BELOW)) return 'notYet';
   const out = seen.filter((family) => lesson.standings[family] === 'out');
   if (out.some((family) => !held.has(family))) return 'notYet';
   if (out.length > 0) return 'outOnce';
@@ -161,7 +164,7 @@ function outcomeOf(lesson: LessonSeen, belief: HoldBelief, held: Set<Family>): L
     (family) => lesson.standings[family] === 'unsure' && beliefs[family] === null,
   );
   if (known.length === 0 || isOpen) return 'unsure';
-  return known.every(({ probability }) => probability >= inFrom) ? 'good' : 'unsure';
+  return known.every(({ probability }) => probability >= IN_FROM) ? 'good' : 'unsure';
 }
 
 function next(

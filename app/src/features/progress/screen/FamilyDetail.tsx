@@ -17,6 +17,7 @@ import { seriesWords } from '../changeWords';
 import { driftFrom, restartLines, spanOf } from '../FamilyCharts';
 import type { Followed } from '../followed';
 import { TimeChart } from '../TimeChart';
+import { togetherOf } from '../togetherOf';
 import {
   familyPoints,
   seriesOfFamily,
@@ -44,15 +45,12 @@ export function FamilyDetail({
   const isOnce = (one: string) => seriesPoints(followed.checks, one).length < 2;
   const followedSeries = series.filter((one) => !isOnce(one));
   const once = series.filter(isOnce);
-  const { schedule } = followed.standing;
-  const belief = schedule.families[family];
+  const together = togetherOf(followed.standing, family);
   return (
     <View style={{ gap: space(3) }}>
       <Text variant="heading">{progressWords.checkpoints(strings.families[family])}</Text>
       {series.length === 0 ? <Text>{progressWords.notSeen}</Text> : null}
-      {belief === null ? null : (
-        <Text variant="small">{progressWords.belief(belief, schedule.settled)}</Text>
-      )}
+      {together === null ? null : <Text variant="small">{progressWords.together[together]}</Text>}
       {series.length > 0 ? (
         <WeekFigure
           followed={followed}

@@ -1,6 +1,3 @@
-/** Never quite sure. */
-const percent = (share: number) => `${Math.min(99, Math.round(100 * share))} %`;
-
 /** Words of what changes over the weeks. */
 export const progress = {
   title: 'Over the weeks',
@@ -22,13 +19,12 @@ export const progress = {
   moreRows: (n: number) => `Show all ${n} looks`,
   noBand: 'no band',
   notSeen: 'Not measured yet.',
-  /** What all lessons together say of a family. */
-  belief: (probability: number, settled: boolean) =>
-    probability >= 0.8
-      ? `All lessons together: in, ${percent(probability)} sure.${settled ? ' Settled.' : ''}`
-      : probability < 0.35
-        ? `All lessons together: out, ${percent(1 - probability)} sure.`
-        : `All lessons together: not told yet; ${percent(probability)} that it is in.`,
+  /** What lessons together say of a family. */
+  together: {
+    in: 'These lessons together say that it is in.',
+    out: 'These lessons together say that it is out.',
+    open: 'These lessons together do not tell yet.',
+  },
   once: 'Measured once so far.',
   onceOnly: (list: string) => `Measured once so far: ${list}.`,
   fromTo: (from: string, to: string) => `${from} → ${to}`,
