@@ -3,4 +3,4 @@
  * a test tells when that was forgotten. What is stored is then worked out anew, and a series over the weeks is always of one
  * version, so that a change of the program is never told as drift, lapse or real change.
  */
-export const DERIVED_CODE = 4;
+export const DERIVED_CODE = 5;

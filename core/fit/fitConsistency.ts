@@ -10,7 +10,7 @@ import { atOnce, searchMinima } from './searchMinima';
 /**
  * How much worse pictures may be explained together than each by itself, in χ². Of 300 simulated pairs of one hold 99 in
  * 100 stayed under 22; of 180 pairs of clearly different holds 97 in 100 lay above 25 (rendered violin hands, with the
- * model's own doubt at 0.5 mm, before turned pictures and free tips). What only a joint tells that one of the pictures hardly shows can pass. [measured]
+ * model's own doubt at 0.5 mm, before turned pictures, free tips and palms; looked at again since, see docs/fitting.md). What only a joint tells that one of the pictures hardly shows can pass. [measured]
  */
 const DISAGREE_FROM = 27;
 

@@ -3,7 +3,7 @@ import { HAND_POINTS } from '../hand';
 import { seededNormal } from '../stats';
 import { lensOf, CENTRE, show } from './camera/projection';
 import { moveState, type FitState } from './fitState';
-import { firstOf, RAY, RAYS, SIZE, TIPS, cameraFirst } from './hand/layout';
+import { firstOf, PALM, RAY, RAYS, SIZE, TIPS, cameraFirst } from './hand/layout';
 import { NormalEquations } from './minimise/normalEquations';
 import { startOf } from './starts';
 import { blankProblem } from './testing/inventedHand';
@@ -53,7 +53,9 @@ describe('a posed hand', () => {
       const value = (offset: number) => state.values[firstOf(ray) + offset]!;
       const joint = new Object3D();
       joint.position
-        .set(base.x + value(0), base.y + value(1), base.z + value(2))
+        .set(base.x, base.y, base.z)
+        .multiplyScalar(Math.exp(state.values[PALM]!))
+        .add(new Vector3(value(0), value(1), value(2)))
         .multiplyScalar(size);
       joint.quaternion.setFromRotationMatrix(matrixOf(frame));
       joint.rotateZ(-value(RAY.spread)).rotateY(value(RAY.roll)).rotateX(value(RAY.flexion));

@@ -8,6 +8,7 @@ import {
   CAMERA,
   cameraFirst,
   firstOf,
+  PALM,
   RAY,
   RAYS,
   SIZE,
@@ -58,6 +59,7 @@ export function beliefOf({ hand, holds }: FitFacts, pictures: number): Belief {
   believe(SIZE, Math.log(sizeOf(hand)), hand.middleFinger.sdMm / hand.middleFinger.mm);
   // A clicked fingertip lies anywhere between the nail, the bone's end and the skin's.
   believe(TIPS, 0, priors.tipsSdShare);
+  believe(PALM, 0, priors.palmSdShare);
   for (const ray of RAYS) believeRay(ray, hand.relaxed !== null, believe);
   const { bowMark, camera } = priors;
   for (let picture = 0; picture < pictures; picture += 1) {

@@ -1,4 +1,5 @@
 export * from './fitHold';
+export * from './hardlyTold';
 export type { FittedValue } from './fitUncertainty';
 export type { FittedJoint } from './fittedGeometry';
 export type { MisplacedPoint } from './fitConsistency';

@@ -60,6 +60,20 @@ describe('fitFile', () => {
     expect(fit!.secondViews[0]!.view).not.toBe('thumb-side');
   });
 
+  it('says of a range that it hardly tells anything, and of no other', () => {
+    const [fit] = fitFile({ ...example, pictures: [example.pictures[1]] }).fits;
+    const joints = Object.entries(fit!.joints);
+    const wide = joints.filter(([, { hardlyTold }]) => hardlyTold).map(([joint]) => joint);
+    expect(wide).toEqual(
+      joints
+        .filter(([, { interval }]) => interval!.hi - interval!.lo >= 60)
+        .map(([joint]) => joint),
+    );
+    // The profile looks along the thumb.
+    expect(wide).toContain('thumbIp');
+    expect(wide).not.toContain('littlePip');
+  });
+
   it('refuses, in words, the same picture twice, a mirrored one, five points, and none', () => {
     const [thumb, profile] = example.pictures;
     const two = (second: unknown) => ({ ...example, pictures: [thumb, second] });

@@ -1,4 +1,10 @@
-import { atOnce, fitLookInSteps, type FittedHold, type FittedValue } from '@open-palm/core/fit';
+import {
+  atOnce,
+  fitLookInSteps,
+  isHardlyTold,
+  type FittedHold,
+  type FittedValue,
+} from '@open-palm/core/fit';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { InputError } from '@open-palm/core/issue';
 import { readLook } from './readLook';
@@ -9,6 +15,8 @@ interface ValueAnswer {
   unit: string;
   /** Where several answers are equally good: the truth lies in here. */
   interval?: { lo: number; hi: number };
+  /** Set where that is so wide that the pictures hardly tell it. */
+  hardlyTold?: true;
 }
 
 interface FitAnswer {
@@ -96,6 +104,7 @@ const valuesOf = (values: readonly FittedValue<string>[]): Record<string, ValueA
         sd: round(sd),
         unit,
         ...(interval ? { interval: { lo: round(interval.lo), hi: round(interval.hi) } } : {}),
+        ...(interval && unit === 'deg' && isHardlyTold(interval) ? { hardlyTold: true } : {}),
       },
     ]),
   );

@@ -1,9 +1,19 @@
-import { fitHold, type FittedJoint } from '@open-palm/core/fit';
+import { fitHold, type FittedHold, type FittedJoint } from '@open-palm/core/fit';
 import { holdById } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
 import type { View } from '@open-palm/core/measure';
-import { foreignHand, RAYS, type ForeignRay } from '../../studio-demo/foreign/foreignHand';
-import { foreignPictures } from '../../studio-demo/foreign/foreignPictures';
+import {
+  foreignHand,
+  RAYS,
+  type ForeignHand,
+  type ForeignRay,
+} from '../../studio-demo/foreign/foreignHand';
+import {
+  foreignPictures,
+  OTHER_SCENE,
+  USUAL_SCENE,
+} from '../../studio-demo/foreign/foreignPictures';
+import { strangerHand } from '../../studio-demo/foreign/strangerHand';
 
 /** Views at least 45° apart. */
 const PAIRS: readonly (readonly View[])[] = [
@@ -24,12 +34,41 @@ const JOINTS: Record<ForeignRay, readonly [FittedJoint, FittedJoint]> = {
 /** How well the middle finger's length is known, and by how much it is off, shares. [memory] */
 const FINGER = { sd: 0.04, off: -0.03 };
 
-/** How far a bend was told from the truth, and by its own doubt. */
+/** Views of which each is tried by itself. */
+const SINGLES: readonly (readonly View[])[] = [
+  ['finger-side'],
+  ['thumb-side'],
+  ['profile'],
+  ['player-eye'],
+];
+
+/** By which hands, and before which cameras. */
+export const MAKES = {
+  /** Those by which doubts were set. */
+  foreign: { handOf: foreignHand, scene: USUAL_SCENE },
+  /** Those on which they are only measured. */
+  stranger: { handOf: strangerHand, scene: OTHER_SCENE },
+} as const;
+
+/** A run of hands, each fitted once. */
+export interface ForeignRun {
+  make: keyof typeof MAKES;
+  pictures: 'one' | 'two';
+  /** SD of a click, as a share of the hand's length. */
+  noise: number;
+  from: number;
+  hands: number;
+}
+
+/** How a bend was told, against the truth. */
 export interface ForeignBend {
   joint: FittedJoint;
   isStraightThumb: boolean;
   errorDeg: number;
-  sds: number;
+  /** The error by its own doubt; null where a range was told. */
+  sds: number | null;
+  /** Where one was told: whether it holds the truth, and how wide it is. */
+  range: { holds: boolean; widthDeg: number } | null;
 }
 
 /** What became of the foreign hands. */
@@ -39,37 +78,22 @@ export interface ForeignCases {
   bends: ForeignBend[];
 }
 
-/**
- * Fits a hand to two pictures of each of so many foreign hands.
- *
- * @param from the first hand's seed: others than those by which the doubt was set
- * @param noise SD of a click, as a share of the hand's length
- */
-export function foreignCases(hands: number, from: number, noise: number): ForeignCases {
+/** Fits a hand to the pictures of each foreign hand of a run. */
+export function foreignCases({ make, pictures, noise, from, hands }: ForeignRun): ForeignCases {
   const hold = holdById('violin-shallow');
   const found: ForeignCases = { hands, refused: 0, bends: [] };
+  const sets = pictures === 'two' ? PAIRS : SINGLES;
+  const { handOf, scene } = MAKES[make];
   for (let seed = from; seed < from + hands; seed += 1) {
-    const hand = foreignHand(seed);
-    const captures = foreignPictures(hand, PAIRS[seed % PAIRS.length]!, { seed, noise });
+    const hand = handOf(seed);
+    const captures = foreignPictures(hand, sets[seed % sets.length]!, { seed, noise, scene });
     const middleFinger = {
       mm: hand.middleFingerMm * (1 + FINGER.off),
       sdMm: hand.middleFingerMm * FINGER.sd,
     };
     try {
       const { joints } = fitHold(captures, hold, { middleFinger, relaxed: null });
-      for (const ray of RAYS) {
-        JOINTS[ray].forEach((joint, k) => {
-          const told = joints.find(({ id }) => id === joint);
-          if (!told) return;
-          const errorDeg = told.value - hand.bendDeg[ray][k]!;
-          found.bends.push({
-            joint,
-            isStraightThumb: joint === 'thumbIp' && hand.isThumbStraight,
-            errorDeg,
-            sds: Math.abs(errorDeg) / told.sd,
-          });
-        });
-      }
+      found.bends.push(...bendsOf(hand, joints));
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       found.refused += 1;
@@ -77,3 +101,26 @@ export function foreignCases(hands: number, from: number, noise: number): Foreig
   }
   return found;
 }
+
+const bendsOf = (hand: ForeignHand, joints: FittedHold['joints']): ForeignBend[] =>
+  RAYS.flatMap((ray) =>
+    JOINTS[ray].flatMap((joint, k): ForeignBend[] => {
+      const told = joints.find(({ id }) => id === joint);
+      if (!told) return [];
+      const real = hand.bendDeg[ray][k]!;
+      const errorDeg = told.value - real;
+      const { interval } = told;
+      return [
+        {
+          joint,
+          isStraightThumb: joint === 'thumbIp' && hand.isThumbStraight,
+          errorDeg,
+          sds: interval ? null : Math.abs(errorDeg) / told.sd,
+          range: interval && {
+            holds: interval.lo <= real && real <= interval.hi,
+            widthDeg: interval.hi - interval.lo,
+          },
+        },
+      ];
+    }),
+  );

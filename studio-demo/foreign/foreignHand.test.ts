@@ -1,10 +1,9 @@
 import { foreignHand, RAYS } from './foreignHand';
+import { strangerHand } from './strangerHand';
 import { foreignPictures } from './foreignPictures';
-import { add, dot, scaled, unit, type Vector } from './vectors';
+import { add, angleDeg, scaled, unit, type Vector } from './vectors';
 
 const between = (from: Vector, to: Vector) => unit(add(to, scaled(from, -1)));
-const angleDeg = (a: Vector, b: Vector) =>
-  (Math.acos(Math.min(1, Math.max(-1, dot(a, b)))) * 180) / Math.PI;
 
 const HANDS = Array.from({ length: 200 }, (_, seed) => foreignHand(seed));
 
@@ -39,6 +38,38 @@ describe('a foreign hand', () => {
     expect(straight.length / HANDS.length).toBeGreaterThan(0.3);
     expect(straight.length / HANDS.length).toBeLessThan(0.5);
     for (const { bendDeg } of straight) expect(Math.abs(bendDeg.thumb[1])).toBeLessThanOrEqual(5);
+  });
+});
+
+describe('a stranger’s hand', () => {
+  const strangers = Array.from({ length: 200 }, (_, seed) => strangerHand(seed));
+
+  it('tells the angles between its own bones, backward ones below 0', () => {
+    for (const { points, bendDeg } of strangers) {
+      for (const ray of RAYS) {
+        const [base, second, third, tip] = points[ray];
+        const [first, middle, last] = [
+          between(base, second),
+          between(second, third),
+          between(third, tip),
+        ];
+        expect(Math.abs(bendDeg[ray][0])).toBeCloseTo(angleDeg(first, middle), 6);
+        expect(Math.abs(bendDeg[ray][1])).toBeCloseTo(angleDeg(middle, last), 6);
+      }
+    }
+    const thumbs = strangers.map(({ bendDeg }) => bendDeg.thumb[1]);
+    expect(Math.min(...thumbs)).toBeLessThan(-3);
+    expect(Math.max(...thumbs)).toBeGreaterThan(60);
+  });
+
+  it('is of another make: a shorter palm for its fingers', () => {
+    const palm = (hands: readonly ReturnType<typeof strangerHand>[]) =>
+      hands.reduce(
+        (sum, { points, middleFingerMm }) => sum + Math.hypot(...points.middle[0]) / middleFingerMm,
+        0,
+      ) / hands.length;
+    expect(palm(strangers)).toBeLessThan(palm(HANDS) - 0.05);
+    expect(strangerHand(7)).toEqual(strangerHand(7));
   });
 });
 

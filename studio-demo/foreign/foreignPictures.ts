@@ -12,16 +12,52 @@ const POINTS: Record<ForeignRay, readonly HandPointName[]> = {
   little: FINGER_CHAIN.little,
 };
 
-/** How the hand lies over the bow: its radial and distal directions in the bow's frame (to the tip, from the hair, to the fingers). */
-const RADIAL: V = [0.86, -0.42, -0.3];
-const DISTAL: V = [0.25, -0.16, 0.95];
-/** Where a thumb's tip rests, mm. */
-const THUMB_TIP: V = [2, -9, -5];
-const FROG_MM = 46;
-/** How far hands and cameras are turned from the usual, and pictures about their line of sight, degrees. */
-const HAND_TURN_SD = 9;
-const CAMERA_TURN_SD = 7;
-const ROLL_SD = 15;
+/** How hands lie on a violin bow before cameras, and how all that differs. Lengths mm, turns degrees (SD). [memory] */
+export interface Scene {
+  /** The hand's radial and distal directions in the bow's frame (to the tip, from the hair, to the fingers). */
+  radial: V;
+  distal: V;
+  /** Where a thumb's tip rests, and how that differs. */
+  thumbTipMm: V;
+  thumbTipSdMm: V;
+  frogMm: number;
+  handTurnSd: number;
+  cameraTurnSd: number;
+  /** How pictures are turned about their line of sight. */
+  rollSd: number;
+  /** Mean, and SD of the logarithm. */
+  distanceMm: readonly [number, number];
+  pixelsPerMm: readonly [number, number];
+}
+
+/** The scene in which doubts were set. */
+export const USUAL_SCENE: Scene = {
+  radial: [0.86, -0.42, -0.3],
+  distal: [0.25, -0.16, 0.95],
+  thumbTipMm: [2, -9, -5],
+  thumbTipSdMm: [3, 1.5, 1.5],
+  frogMm: 46,
+  handTurnSd: 9,
+  cameraTurnSd: 7,
+  rollSd: 15,
+  distanceMm: [650, 0.2],
+  pixelsPerMm: [3.6, 0.12],
+};
+
+/** Another one, in which nothing was set: pictures turned any way, from nearer and farther off. */
+export const OTHER_SCENE: Scene = {
+  radial: [0.8, -0.52, -0.3],
+  distal: [0.33, -0.02, 0.94],
+  thumbTipMm: [6, -8, -6],
+  thumbTipSdMm: [5, 2, 2],
+  frogMm: 48,
+  handTurnSd: 11,
+  cameraTurnSd: 9,
+  rollSd: 60,
+  distanceMm: [600, 0.3],
+  pixelsPerMm: [3.3, 0.2],
+};
+
 /** From the wrist to the stretched middle fingertip, over the middle finger. */
 const HAND_PER_FINGER = 1.9;
 
@@ -33,20 +69,22 @@ const HAND_PER_FINGER = 1.9;
 export function foreignPictures(
   hand: ForeignHand,
   views: readonly View[],
-  { seed, noise }: { seed: number; noise: number },
+  { seed, noise, scene = USUAL_SCENE }: { seed: number; noise: number; scene?: Scene },
 ): Capture[] {
   const normal = seededNormal(seed + 1_000_003);
+  const scattered = ([mean, sd]: readonly [number, number]) => mean * Math.exp(sd * normal());
   const axes = [unit([1, 0, 0]), unit([0, 1, 0]), unit([0, 0, 1])] as const;
   const tossed = (v: V, by: readonly number[]): V =>
     axes.reduce<V>((turned, axis, i) => turnedAbout(turned, axis, by[i]!), v);
-  const toss = [0, 1, 2].map(() => HAND_TURN_SD * normal());
-  const distal = unit(tossed(DISTAL, toss));
-  const raw = tossed(RADIAL, toss);
+  const toss = [0, 1, 2].map(() => scene.handTurnSd * normal());
+  const distal = unit(tossed(scene.distal, toss));
+  const raw = tossed(scene.radial, toss);
   const radial = unit(add(raw, scaled(distal, -dot(raw, distal))));
   const palmar = cross(radial, distal);
   const inBow = ([x, y, z]: V): V =>
     add(add(scaled(radial, x), scaled(distal, y)), scaled(palmar, z));
-  const rest = add(THUMB_TIP, [3 * normal(), 1.5 * normal(), 1.5 * normal()]);
+  const [tipX, tipY, tipZ] = scene.thumbTipSdMm;
+  const rest = add(scene.thumbTipMm, [tipX * normal(), tipY * normal(), tipZ * normal()]);
   const off = add(rest, scaled(inBow(hand.points.thumb[3]), -1));
   const place = (at: V): V => add(inBow(at), off);
   const places: [PointName, V][] = [
@@ -57,22 +95,22 @@ export function foreignPictures(
     ['stickHandEnd', [-45 + 3 * normal(), 0, 0]],
     ['stickTipEnd', [88 + 6 * normal(), 0, 0]],
     ['frogFront', [0, -11, 0]],
-    ['frogBack', [-FROG_MM, -11, 0]],
+    ['frogBack', [-scene.frogMm, -11, 0]],
   ];
   return views.map((view) => {
     const t = towardCamera(view);
     const toward = unit(
       tossed(
         [t.x, t.y, t.z],
-        [0, 1, 2].map(() => CAMERA_TURN_SD * normal()),
+        [0, 1, 2].map(() => scene.cameraTurnSd * normal()),
       ),
     );
     const right = unit(cross([0, 1, 0], toward));
     const up = cross(toward, right);
-    const roll = ROLL_SD * normal();
+    const roll = scene.rollSd * normal();
     const [x, y] = [turnedAbout(right, toward, roll), turnedAbout(up, toward, roll)];
-    const distance = 650 * Math.exp(0.2 * normal());
-    const scale = 3.6 * Math.exp(0.12 * normal());
+    const distance = scattered(scene.distanceMm);
+    const scale = scattered(scene.pixelsPerMm);
     const sigma = noise * HAND_PER_FINGER * hand.middleFingerMm * scale;
     const points: Capture['points'] = {};
     for (const [name, at] of places) {
@@ -89,7 +127,7 @@ export function foreignPictures(
       side: 'right',
       image: { width: 1600, height: 1200 },
       points,
-      frogLength: { mm: FROG_MM, sdMm: 0.5 },
+      frogLength: { mm: scene.frogMm, sdMm: 0.5 },
     };
   });
 }

@@ -11,6 +11,10 @@ export const cross = (a: Vector, b: Vector): Vector => [
 ];
 export const unit = (a: Vector): Vector => scaled(a, 1 / Math.hypot(...a));
 
+/** The angle between two vectors of length 1, degrees. */
+export const angleDeg = (a: Vector, b: Vector): number =>
+  (Math.acos(Math.min(1, Math.max(-1, dot(a, b)))) * 180) / Math.PI;
+
 /** A vector turned about an axis of length 1, degrees (Rodrigues' formula). */
 export function turnedAbout(v: Vector, axis: Vector, degrees: number): Vector {
   const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)];

@@ -21,7 +21,11 @@ export interface BowModel {
   gripToMm: number;
   windingToMm: number;
   hairYMm: number;
+  paint: { wood: string; frog: string; metal: string; winding: string };
 }
+
+/** Red-brown wood and an ebony frog. */
+const USUAL_PAINT = { wood: '#6b331a', frog: '#1d1916', metal: '#c9c4b6', winding: '#a39a86' };
 
 const bow = (kind: Hold['bow'], frogDepthMm: number, more: Partial<BowModel> = {}): BowModel => {
   const { stickRadiusMm, frogUndersideMm } = BOW_SECTIONS[kind];
@@ -39,6 +43,7 @@ const bow = (kind: Hold['bow'], frogDepthMm: number, more: Partial<BowModel> = {
     gripToMm: 26,
     windingToMm: 100,
     hairYMm: -frogUndersideMm + 1,
+    paint: USUAL_PAINT,
     ...more,
   };
 };

@@ -16,7 +16,7 @@ export interface Look {
 /** What is behind the hand. */
 export interface Room {
   wall: string;
-  kind: 'wall' | 'panelled' | 'bookshelf' | 'stand';
+  kind: 'wall' | 'panelled' | 'bookshelf' | 'stand' | 'curtain' | 'frames';
   accent: string;
   /** How far from the camera the wall stands, mm; 1300 unless told. */
   wallMm?: number;

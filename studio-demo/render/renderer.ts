@@ -5,7 +5,7 @@ import { build } from 'esbuild';
 import type { PerspectiveCamera } from 'three';
 import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import { PICTURE_SIZE } from './cameras';
-import { BOWS } from './bowModel';
+import { BOWS, type BowModel } from './bowModel';
 import type { RenderedGrip } from './grips';
 import { poseHand, type HandPose } from './handPose';
 import { RIG_PATH } from './handRig';
@@ -36,6 +36,8 @@ function fleshMm(name: HandPointName): number {
 export interface SolvedRender {
   grip: Pick<RenderedGrip, 'target' | 'wristBend' | 'look'>;
   pose: HandPose;
+  /** Another bow than the grip's own; null for a hand that holds none. */
+  bow?: BowModel | null;
 }
 
 /** Draws pictures in a browser without a window. */
@@ -80,8 +82,13 @@ export async function openRenderer(): Promise<Renderer> {
   await page.addScriptTag({ content: bundle.outputFiles[0]!.text });
   const rigBase64 = readFileSync(RIG_PATH).toString('base64');
   return {
-    async draw({ grip, pose }, camera, look = grip.look, pictureSize = PICTURE_SIZE) {
-      const { bow, build } = grip.target;
+    async draw(
+      { grip, pose, bow = BOWS[grip.target.bow] },
+      camera,
+      look = grip.look,
+      pictureSize = PICTURE_SIZE,
+    ) {
+      const { build } = grip.target;
       const hand = poseHand(pose, build);
       const order: SceneOrder = {
         ...pictureSize,
@@ -100,7 +107,7 @@ export async function openRenderer(): Promise<Renderer> {
           quaternion: camera.quaternion.toArray(),
           fov: camera.fov,
         },
-        bow: BOWS[bow],
+        bow,
         look,
         size: build.size,
         asked: HAND_POINTS.map((name) => hand.points[name].toArray()),

@@ -10,9 +10,11 @@ export const TURN = 3;
 export const SIZE = 6;
 /** How much longer all last bones read than they are: whoever clicks a fingertip clicks all of them alike. */
 export const TIPS = 7;
+/** How much longer and wider the palm is than the fingers let expect, as a logarithm: wrists are clicked here and there. */
+export const PALM = 8;
 
 /** Where each ray's unknowns begin and what follows. */
-const RAY_FIRST = 8;
+const RAY_FIRST = 9;
 export const RAY = {
   /** Where its base lies in the palm, against the usual hand: radial, distal, palmar. */
   base: 0,

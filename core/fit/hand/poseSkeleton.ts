@@ -1,7 +1,8 @@
 import { HAND_POINTS } from '../../hand';
+import type { Vec3 } from '../../units';
 import { times, type Rotation } from '../rotation';
 import type { Skeleton } from './handSkeleton';
-import { firstOf, RAY, RAYS, SIZE, TIPS, TURN, WRIST, type Ray } from './layout';
+import { firstOf, PALM, RAY, RAYS, SIZE, TIPS, TURN, WRIST, type Ray } from './layout';
 
 /** The unknowns that move each of the 21 points, in the order in which `entries` tells how. */
 export const POINT_COLUMNS: readonly Int32Array[] = [
@@ -21,7 +22,7 @@ function columnsOf(ray: Ray, at: number): Int32Array {
     );
   }
   if (at >= 3) own.push(RAY.third, RAY.bones + 2);
-  const shared = [WRIST, WRIST + 1, WRIST + 2, TURN, TURN + 1, TURN + 2, SIZE];
+  const shared = [WRIST, WRIST + 1, WRIST + 2, TURN, TURN + 1, TURN + 2, SIZE, PALM];
   const tips = at >= 3 ? [TIPS] : [];
   return Int32Array.from([...shared, ...own.map((offset) => first + offset), ...tips]);
 }
@@ -89,7 +90,8 @@ function poseRay(ray: Ray, point: number, posing: Posing): readonly [number, num
   const first = firstOf(ray);
   const value = (offset: number) => values[first + offset]!;
   const place = (i: number, x: number, y: number, z: number) => at.set([x, y, z], 3 * i);
-  const [bx, by, bz] = [base.x, base.y, base.z].map((b, k) => size * (b + value(RAY.base + k))) as [
+  const usual = usualBase(base, posing);
+  const [bx, by, bz] = usual.map((b, k) => b + size * value(RAY.base + k)) as [
     number,
     number,
     number,
@@ -134,9 +136,17 @@ function poseRay(ray: Ray, point: number, posing: Posing): readonly [number, num
   bend(0, value(RAY.third), point + 2);
   grow(2);
   if (posing.withEntries) {
-    for (let k = 0; k < 4; k += 1) posing.entries[point + k] = entriesOf(point, k, hinges, posing);
+    for (let k = 0; k < 4; k += 1) {
+      posing.entries[point + k] = entriesOf(point, k, hinges, usual, posing);
+    }
   }
   return hinges.at(-1)!.axis;
+}
+
+/** Where a ray's base would lie in this palm without an offset of its own, in the hand's frame, mm. */
+function usualBase({ x, y, z }: Vec3, { size, values }: Posing): readonly [number, number, number] {
+  const by = size * Math.exp(values[PALM]!);
+  return [by * x, by * y, by * z];
 }
 
 /** Rotations about the three columns of a frame. */
@@ -154,6 +164,7 @@ function entriesOf(
   base: number,
   k: number,
   hinges: readonly Hinge[],
+  usual: readonly [number, number, number],
   { at, turn, size }: Posing,
 ): Float64Array {
   const point = base + k;
@@ -182,6 +193,12 @@ function entriesOf(
   about([0, 1, 0], 0);
   about([0, 0, 1], 0);
   put(...from(0));
+  const [bx, by, bz] = usual;
+  put(
+    turn[0]! * bx + turn[1]! * by + turn[2]! * bz,
+    turn[3]! * bx + turn[4]! * by + turn[5]! * bz,
+    turn[6]! * bx + turn[7]! * by + turn[8]! * bz,
+  );
   for (let i = 0; i < 3; i += 1) put(size * turn[i]!, size * turn[3 + i]!, size * turn[6 + i]!);
   if (k >= 1) {
     for (let i = 0; i < 3; i += 1) about(hinges[i]!.axis, base);

@@ -14,12 +14,23 @@ import type { BowModel } from '../bowModel';
 const paint = (color: string, roughness: number, metalness = 0) =>
   new MeshStandardMaterial({ color, roughness, metalness });
 
-const WOOD = paint('#6b331a', 0.35);
-const EBONY = paint('#1d1916', 0.4);
-const METAL = paint('#c9c4b6', 0.28, 0.55);
+/** What the coloured parts of a bow are made of. */
+interface Materials {
+  wood: MeshStandardMaterial;
+  frog: MeshStandardMaterial;
+  metal: MeshStandardMaterial;
+  winding: MeshStandardMaterial;
+}
+
+const materialsOf = ({ paint: { wood, frog, metal, winding } }: BowModel): Materials => ({
+  wood: paint(wood, 0.35),
+  frog: paint(frog, 0.4),
+  metal: paint(metal, 0.28, 0.55),
+  winding: paint(winding, 0.35, 0.4),
+});
+
 const PEARL = paint('#e9e4da', 0.22);
 const LEATHER = paint('#2e251e', 0.8);
-const WINDING = paint('#a39a86', 0.35, 0.4);
 const HAIR = paint('#efe7d3', 0.9);
 
 /** A rendered bow in its own frame: x toward the tip, hair toward −y. */
@@ -49,8 +60,9 @@ export function buildBow(model: BowModel): Group {
     torus.rotation.y = Math.PI / 2;
     torus.position.x = x;
   };
-  addStick(model, rod, ring);
-  addFrog(model, put);
+  const materials = materialsOf(model);
+  addStick(model, materials, rod, ring);
+  addFrog(model, materials, put);
   const { hairYMm, stickToMm, frog } = model;
   const hair = put(new BoxGeometry(stickToMm + 4, 1.3, frog.depthMm - 2.5), HAIR);
   hair.position.set((stickToMm - 4) / 2, hairYMm, 0);
@@ -75,23 +87,25 @@ function addStick(
     windingToMm,
     stickToMm,
   }: BowModel,
+  { wood, frog: ebony, metal, winding }: Materials,
   rod: Rod,
   ring: (x: number, radiusMm: number, thickMm: number, material: MeshStandardMaterial) => void,
 ): void {
   const woodFromMm = stickFromMm + buttonLengthMm;
-  rod([stickFromMm, stickFromMm + 4], [r * 0.92, r * 0.97], 8, METAL);
-  rod([stickFromMm + 4, woodFromMm - 4], [r * 0.93, r * 0.93], 8, EBONY);
-  rod([woodFromMm - 4, woodFromMm], [r * 0.97, r * 0.97], 8, METAL);
-  rod([woodFromMm, windingToMm], [r * 1.04, r * 1.02], 8, WOOD);
-  rod([windingToMm, stickToMm], [r, r * 0.63], 24, WOOD);
+  rod([stickFromMm, stickFromMm + 4], [r * 0.92, r * 0.97], 8, metal);
+  rod([stickFromMm + 4, woodFromMm - 4], [r * 0.93, r * 0.93], 8, ebony);
+  rod([woodFromMm - 4, woodFromMm], [r * 0.97, r * 0.97], 8, metal);
+  rod([woodFromMm, windingToMm], [r * 1.04, r * 1.02], 8, wood);
+  rod([windingToMm, stickToMm], [r, r * 0.63], 24, wood);
   rod([gripFromMm, gripToMm], [r + 0.9, r + 0.8], 28, LEATHER);
   ring(gripFromMm + 0.4, r + 0.4, 0.6, LEATHER);
-  for (let x = gripToMm + 1; x < windingToMm; x += 1.6) ring(x, r + 0.1, 0.8, WINDING);
+  for (let x = gripToMm + 1; x < windingToMm; x += 1.6) ring(x, r + 0.1, 0.8, winding);
 }
 
 /** The frog's body with its rounded throat, the ferrule, the slide and the eye. */
 function addFrog(
   { frog, frogLengthMm, throatMm, ferruleLengthMm }: BowModel,
+  { frog: ebony, metal }: Materials,
   put: (geometry: BufferGeometry, material: MeshStandardMaterial) => Mesh,
 ): void {
   const { topMm: top, bottomMm: bottom, depthMm: depth } = frog;
@@ -116,19 +130,19 @@ function addFrog(
     curveSegments: 20,
   });
   geometry.translate(0, 0, -depth / 2 + bevel);
-  put(geometry, EBONY);
-  const ferrule = put(new BoxGeometry(ferruleLengthMm, 6.5, depth), METAL);
+  put(geometry, ebony);
+  const ferrule = put(new BoxGeometry(ferruleLengthMm, 6.5, depth), metal);
   ferrule.position.set(front + ferruleLengthMm / 2, bottom + 3.4, 0);
   const slide = put(new BoxGeometry(frogLengthMm - throatMm - 3, 0.7, depth - 4), PEARL);
   slide.position.set((-frogLengthMm - throatMm) / 2, bottom - 0.2, 0);
-  const heel = put(new BoxGeometry(2.5, 9, depth - 3), METAL);
+  const heel = put(new BoxGeometry(2.5, 9, depth - 3), metal);
   heel.position.set(-frogLengthMm + 0.2, bottom + 6, 0);
   const middle = (-frogLengthMm + front) / 2;
   for (const side of [-1, 1]) {
     const eye = put(new CylinderGeometry(3, 3, 0.5, 32), PEARL);
     eye.rotation.x = Math.PI / 2;
     eye.position.set(middle, (top + bottom) / 2, (side * depth) / 2);
-    const ring = put(new TorusGeometry(4.6, 0.5, 8, 36), METAL);
+    const ring = put(new TorusGeometry(4.6, 0.5, 8, 36), metal);
     ring.position.set(middle, (top + bottom) / 2, (side * depth) / 2);
   }
 }

@@ -50,6 +50,19 @@ export function addRoom(scene: Scene, camera: PerspectiveCamera, room: Room): vo
     flat(240, 320, 395, -110, 12, '#f3efe4');
     flat(22, 1200, 260, -900, 6, room.accent);
   }
+  if (room.kind === 'curtain') {
+    // Folds, broad and narrow by a fixed pattern.
+    for (let i = 0; i < 60; i += 1) {
+      flat(22 + ((i * 29) % 23), 3400, -1500 + i * 50, 0, 4 + ((i * 17) % 22), room.accent);
+    }
+  }
+  if (room.kind === 'frames') {
+    for (let i = 0; i < 8; i += 1) {
+      const [x, y] = [-1200 + i * 330, ((i * 137) % 420) - 210];
+      flat(210, 260, x, y, 6, room.accent);
+      flat(170, 220, x, y, 9, SPINES[(i * 5 + 2) % SPINES.length]!);
+    }
+  }
   const away = new Vector3(0, 0, -1).applyQuaternion(camera.quaternion);
   back.position.copy(camera.position).addScaledVector(away, room.wallMm ?? WALL_MM);
   back.quaternion.copy(camera.quaternion);

@@ -29,7 +29,7 @@ export interface SceneOrder {
   joints: { name: string; position: number[]; rotation: number[] }[];
   forearm: { from: number[]; to: number[] };
   camera: { position: number[]; quaternion: number[]; fov: number };
-  bow: BowModel;
+  bow: BowModel | null;
   look: Look;
   /** Of the hand against the rig. */
   size: number;
@@ -60,7 +60,8 @@ window.drawScene = async (order) => {
   camera.quaternion.copy(quaternionOf(order.camera.quaternion));
   addLights(scene, camera, order.look.light);
   addRoom(scene, camera, order.look.room);
-  scene.add(await posedHand(order), forearm(order), buildBow(order.bow));
+  scene.add(await posedHand(order), forearm(order));
+  if (order.bow) scene.add(buildBow(order.bow));
   const renderer = new WebGLRenderer({ antialias: true, preserveDrawingBuffer: true });
   renderer.setSize(order.width, order.height);
   renderer.shadowMap.enabled = true;

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { isHardlyTold } from '@open-palm/core/fit/hardlyTold';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
@@ -31,12 +32,17 @@ export function BendTable({ joints }: { joints: readonly FittedBend[] }) {
           <View role="cell" style={{ flex: 1 }}>
             <Text variant="small">{strings.points[id]}</Text>
           </View>
-          <View role="cell">
+          <View role="cell" style={{ alignItems: 'flex-end' }}>
             <Text variant="figure">
               {interval
                 ? strings.hand3d.range(Math.round(interval.lo), Math.round(interval.hi))
                 : strings.hand3d.bend(Math.round(value), Math.max(1, Math.round(sd)))}
             </Text>
+            {interval && isHardlyTold(interval) ? (
+              <Text variant="small" second>
+                {strings.hand3d.hardlyTold}
+              </Text>
+            ) : null}
           </View>
         </View>
       ))}

@@ -60,6 +60,7 @@ export const hand3d = {
   failed: 'This device cannot draw in space; the flat drawing turns as well.',
   bends: 'Every bend of the fitted hand',
   bend: (deg: number, sd: number) => `${String(deg).replace('-', '−')}° ± ${sd}°`,
+  hardlyTold: 'hardly told from here',
   range: (lo: number, hi: number) =>
     `${String(lo).replace('-', '−')}° … ${String(hi).replace('-', '−')}°`,
 };
