@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { shifted, toPicture, toRegion, uprightAngle, type Region } from './region';
+import { isSameSquare, shifted, toPicture, toRegion, uprightAngle, type Region } from './region';
 
 const region = fc.record({
   x: fc.double({ min: -2000, max: 2000, noNaN: true }),
@@ -61,5 +61,20 @@ describe('a region', () => {
     const moved = shifted(square, 0, 0.5);
     expect(moved.x).toBeCloseTo(110, 9);
     expect(moved.y).toBeCloseTo(50, 9);
+  });
+});
+
+describe('squares that show nearly the same', () => {
+  const square = { x: 100, y: 100, size: 80, angle: 0 };
+
+  it('are as large, as turned and at one place, but for a little', () => {
+    expect(isSameSquare(square, { x: 110, y: 95, size: 90, angle: 0.4 })).toBe(true);
+    expect(isSameSquare(square, { ...square, angle: 2 * Math.PI })).toBe(true);
+  });
+
+  it('are others where one of the three is not so', () => {
+    expect(isSameSquare(square, { ...square, x: 125 })).toBe(false);
+    expect(isSameSquare(square, { ...square, size: 120 })).toBe(false);
+    expect(isSameSquare(square, { ...square, angle: Math.PI / 2 })).toBe(false);
   });
 });

@@ -50,3 +50,12 @@ export function shifted(region: Region, right: number, up: number): Region {
   const { x, y } = toPicture(region, { x: 0.5 + right, y: 0.5 - up });
   return { ...region, x, y };
 }
+
+/** Squares that show nearly the same: nearly as large, turned nearly alike, and less than a quarter of a side apart. */
+export function isSameSquare(a: Region, b: Region): boolean {
+  return (
+    Math.hypot(a.x - b.x, a.y - b.y) < 0.25 * Math.min(a.size, b.size) &&
+    Math.abs(Math.log(a.size / b.size)) < 0.3 &&
+    Math.cos(a.angle - b.angle) > 0.87
+  );
+}

@@ -30,6 +30,21 @@ describe('sampleRegion', () => {
     expect(out[19 * 3 + 1]! * 255).toBeCloseTo(69, 3);
   });
 
+  it('is turned over, left for right, where that is asked for', () => {
+    const square = { x: 50, y: 60, size: 20, angle: 0.3 };
+    const [plain, mirrored] = [false, true].map((over) => sampleRegion(levels, square, 20, over));
+    for (const [row, column] of [
+      [0, 0],
+      [7, 3],
+      [19, 12],
+    ] as const) {
+      for (let c = 0; c < 3; c += 1) {
+        const [at, over] = [row * 20 + column, row * 20 + 19 - column];
+        expect(mirrored![over * 3 + c]).toBeCloseTo(plain![at * 3 + c]!, 6);
+      }
+    }
+  });
+
   it('is black outside the picture', () => {
     const out = sampleRegion(levels, { x: -50, y: -50, size: 20, angle: 0 }, 4);
     expect([...out].every((value) => value === 0)).toBe(true);

@@ -34,9 +34,15 @@ export class PictureLevels {
  * outside the picture black.
  *
  * @param side pixels on either side
+ * @param mirrored turned over, left for right
  * @returns side × side × 3 numbers
  */
-export function sampleRegion(levels: PictureLevels, region: Region, side: number): Float32Array {
+export function sampleRegion(
+  levels: PictureLevels,
+  region: Region,
+  side: number,
+  mirrored = false,
+): Float32Array {
   const picture = levels.forShrink(region.size / side);
   const scale = picture.width / levels.picture.width;
   const cos = (Math.cos(region.angle) * region.size * scale) / side;
@@ -45,7 +51,7 @@ export function sampleRegion(levels: PictureLevels, region: Region, side: number
   for (let row = 0; row < side; row += 1) {
     const v = row + 0.5 - side / 2;
     for (let column = 0; column < side; column += 1) {
-      const u = column + 0.5 - side / 2;
+      const u = (mirrored ? -1 : 1) * (column + 0.5 - side / 2);
       const x = region.x * scale + cos * u - sin * v - 0.5;
       const y = region.y * scale + sin * u + cos * v - 0.5;
       readBetween(picture, x, y, out, (row * side + column) * 3);

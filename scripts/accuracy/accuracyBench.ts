@@ -4,9 +4,12 @@ import { fileURLToPath } from 'node:url';
 import { HAND_POINTS } from '@open-palm/core/hand';
 import { seededNormal } from '@open-palm/core/stats';
 import { openInNode } from '@open-palm/vision/openInNode';
+import { TUNING_SET, UNSEEN_SET } from '../../studio-demo/render/finding/findingSets';
 import { detectCases, type DetectCase } from './detectCases';
 import { detectPage } from './detectPage';
 import { detectSummary } from './detectSummary';
+import { findingCases } from './findingCases';
+import { findingPage } from './findingPage';
 import { fitCases } from './fitCases';
 import { fitPage } from './fitPage';
 import { fitSummary } from './fitSummary';
@@ -18,6 +21,8 @@ const models = await openInNode(join(root, 'node_modules'));
 const SEED = 3;
 const cases: DetectCase[] = [];
 for await (const one of detectCases(models)) cases.push(one);
+const tuning = await findingCases(TUNING_SET, models);
+const unseen = await findingCases(UNSEEN_SET, models);
 /** Foreign hands that are measured, from a seed on that was never looked at. */
 const FOREIGN = { hands: 2000, from: 5000 };
 const fits = fitSummary([...fitCases(SEED)]);
@@ -25,6 +30,7 @@ const page = `Written by \`npm run bench:accuracy\`. Nothing in the app claims m
 
 ${fitPage(fits)}
 ${await foreignPage(FOREIGN.hands, FOREIGN.from)}
+${findingPage(tuning.cases, unseen)}
 ${detectPage(detectSummary(cases, seededNormal(5)))}`;
 writeFileSync(join(root, 'docs/accuracy.md'), page);
 console.log(page);

@@ -54,6 +54,23 @@ describe('the models themselves', () => {
     60_000,
   );
 
+  it.each([90, 180, 270])(
+    'find the same points in a picture that is turned by %i°',
+    async (deg) => {
+      const turned = await pixelsOf(open('deep-index.finger-side').rotate(deg));
+      const search = await findHand(turned, 'right', models);
+      const points = search.outcome === 'found' ? search.hand.points : [];
+      const back = ({ x, y }: { x: number; y: number }): [number, number] =>
+        deg === 90 ? [y, 900 - x] : deg === 180 ? [1200 - x, 900 - y] : [1200 - y, x];
+      const truth = Object.values(truthOf('deep-index.finger-side')).slice(0, 21);
+      const off = points
+        .map(back)
+        .map(([x, y], i) => Math.hypot(x - truth[i]![0], y - truth[i]![1]));
+      expect(median(off)).toBeLessThan(60);
+    },
+    60_000,
+  );
+
   it('find the mirrored picture’s hand as a left one, and nowhere a right one', async () => {
     const flipped = await pixelsOf(open('deep-index.finger-side').flop());
     const left = await findHand(flipped, 'left', models);

@@ -40,12 +40,12 @@ describe('decodePalms', () => {
     expect(palm!.middleMcp.y).toBeCloseTo(1 / 24 + 0.3, 6);
   });
 
-  it('leaves out what the model is less than half sure of, and puts the surest first', () => {
-    const scores = new Float32Array(2016).fill(-1);
-    scores[5] = 0.1;
+  it('leaves out what the model is less than a quarter sure of, and puts the surest first', () => {
+    const scores = new Float32Array(2016).fill(-1.2);
+    scores[5] = -1;
     scores[9] = 2;
     const palms = decodePalms({ boxes: new Float32Array(2016 * 18), scores });
-    expect(palms.map(({ score }) => score.toFixed(3))).toEqual(['0.881', '0.525']);
+    expect(palms.map(({ score }) => score.toFixed(3))).toEqual(['0.881', '0.269']);
   });
 });
 

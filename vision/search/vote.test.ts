@@ -1,5 +1,5 @@
 import type { SeenHand } from '../landmarks/lookAt';
-import { isSameHand, mostVotes, nearness } from './vote';
+import { agreement, isSameHand, mostVotes, nearness, together } from './vote';
 import type { Look } from './eye';
 
 /** A hand of 100 × 100 px whose wrist is at a place. */
@@ -12,12 +12,11 @@ const handAt = (x: number, y: number): SeenHand => ({
   rightHand: 1,
 });
 const look = (hand: SeenHand, trust: number): Look => ({
-  region: { x: 0, y: 0, size: 1, angle: 0 },
-  hand,
-  trust,
+  hand: { ...hand, presence: trust },
+  ofSide: 1,
 });
 
-describe('mostAgreed', () => {
+describe('mostVotes', () => {
   it('takes the hand that several looks see, before one that a single look is surer of', () => {
     const looks = [
       look(handAt(400, 400), 0.7),
@@ -34,10 +33,38 @@ describe('mostAgreed', () => {
 
   it('heeds a further reason to believe a look', () => {
     const looks = [look(handAt(0, 100), 0.6), look(handAt(300, 100), 0.6)];
-    expect(mostVotes(looks, ({ hand }) => (hand.points[0]!.x > 200 ? 1 : 0.2))!.look).toBe(
+    expect(mostVotes(looks, looks, ({ hand }) => (hand.points[0]!.x > 200 ? 1 : 0.2))!.look).toBe(
       looks[1],
     );
     expect(mostVotes([])).toBeNull();
+  });
+});
+
+describe('looks that agree', () => {
+  it('do so by their presence, and not at all where they see the hand elsewhere', () => {
+    const here = look(handAt(100, 100), 0.9);
+    expect(agreement(here, here)).toBeCloseTo(0.9, 9);
+    expect(agreement(here, look(handAt(100, 100), 0.4))).toBeCloseTo(0.6, 9);
+    // A fifth of the hand's size off is too far: e^−(0.2/0.12)².
+    expect(agreement(here, look(handAt(120, 100), 0.9))).toBeCloseTo(0.9 * Math.exp(-25 / 9), 9);
+  });
+
+  it('tell together where the hand is, and one that sees it elsewhere hardly has a say', () => {
+    const looks = [
+      look(handAt(100, 100), 0.8),
+      look(handAt(104, 100), 0.8),
+      look(handAt(400, 100), 0.9),
+    ];
+    const { points } = together(looks, looks[0]!);
+    expect(points[0]!.x).toBeGreaterThan(101.5);
+    expect(points[0]!.x).toBeLessThan(102.1);
+    expect(points[0]!.y).toBe(100);
+  });
+
+  it('count for a look though they were taken elsewhere', () => {
+    const [one, other] = [look(handAt(100, 100), 0.7), look(handAt(100, 100), 0.7)];
+    expect(mostVotes([one])!.support).toBeCloseTo(0.7, 9);
+    expect(mostVotes([one], [one, other])!.support).toBeCloseTo(1.4, 9);
   });
 });
 

@@ -7,10 +7,23 @@ export interface FakePalm {
   size: number;
 }
 
+/** What the fake answers of a square; `turnedOver` as of one that is shown to it turned over. */
+export interface FakeLook extends Pick<LandmarkOutput, 'presence' | 'rightHand'> {
+  turnedOver?: boolean;
+}
+
+/** A hand that is seen alike in every first look and in the second one, which is turned over. */
+export const seenAlike =
+  (presence: number, rightHand: number) =>
+  (number: number): FakeLook =>
+    number % 2 === 0
+      ? { presence, rightHand }
+      : { presence, rightHand: 1 - rightHand, turnedOver: true };
+
 /** Models that see what a test tells them, and count how often they were asked. */
 export function fakeModels(
   palmsOf: (frame: number) => readonly FakePalm[],
-  look: (number: number) => Pick<LandmarkOutput, 'presence' | 'rightHand'>,
+  look: (number: number) => FakeLook,
 ): HandModels & { frames: number; looks: number } {
   return {
     frames: 0,
@@ -35,19 +48,24 @@ export function fakeModels(
       return { boxes, scores };
     },
     async findLandmarks() {
-      const { presence, rightHand } = look(this.looks);
+      const { presence, rightHand, turnedOver = false } = look(this.looks);
       this.looks += 1;
-      return { points: handPoints(), presence, rightHand };
+      return { points: handPoints(turnedOver), presence, rightHand };
     },
   };
 }
 
-/** A hand with its fingers upward, in the 224 px of the landmark model. */
-function handPoints(): Float32Array {
-  const points = [112, 190, 0];
+/** Heights of a finger's joints and of the thumb's, px of the landmark model's 224. */
+const FINGER_Y = [123, 67.2, 40, 20];
+const THUMB_Y = [160, 140, 120, 100];
+
+/** A hand with its fingers upward, whose own square is the one in which it is seen: a second look finds it where the first did. */
+function handPoints(turnedOver: boolean): Float32Array {
+  const points = [112, 179.2, 0];
   for (let finger = 0; finger < 5; finger += 1) {
-    for (let joint = 0; joint < 4; joint += 1) {
-      points.push(60 + finger * 25, 140 - joint * 28, 0);
+    const x = 62 + finger * 25;
+    for (const y of finger === 0 ? THUMB_Y : FINGER_Y) {
+      points.push(turnedOver ? 224 - x : x, y, 0);
     }
   }
   return Float32Array.from(points);

@@ -70,12 +70,13 @@ const OTHER_LOOKS: readonly Look[] = [
   },
 ];
 
-/**
- * Pictures of a kind on which nothing was tuned: another room, another bow, other builds, an upright picture from other distances.
- * They were made, and the hash of their files in order committed, before the search was changed: they are measured, never tuned on.
- */
+/** Of the files of the set below, in order, as they were drawn and committed before the search was changed. */
 export const UNSEEN_SHA256 = 'd2a64ad93e4e73ae5f8cd2f739b750cc7ec0db510943fff73bfcef7246bd505e';
 
+/**
+ * Pictures of a kind on which nothing was tuned: other rooms, another bow, other builds, upright pictures from other distances. They are only
+ * measured.
+ */
 export const UNSEEN_SET: FindingSet = {
   name: 'unseen',
   seed: 4711,
