@@ -2,11 +2,11 @@ import { join } from 'node:path';
 import { serverCommand } from './serverCommand.mjs';
 import { buildIfNeeded, installIfNeeded, root, run } from './steps.mjs';
 
-/** Works everything out anew that is worked out of the studio's facts. Stop the studio first. */
+/** Works everything out anew that is worked out of the facts of the teacher's studio, or with `demo` the demo's. Stop it first. */
 await installIfNeeded();
 await buildIfNeeded();
-const dataDir = process.env.DATA_DIR ?? join(root, 'data');
-const { command, env } = serverCommand({ port: 0, dataDir });
+const kind = process.argv[2] === 'demo' ? 'demo' : 'studio';
+const { command, env } = serverCommand({ port: 0, kind, startedBy: 'npm run rederive' });
 const { code } = await run(command, [join(root, 'server/dist/rederive.mjs')], {
   env: { ...env, DEMO_STUDIO: '' },
 });

@@ -47,7 +47,8 @@ export class StepFailed extends Error {}
 
 const stampOfPackages = join(root, 'node_modules/.open-palm-installed');
 
-function isInstalled() {
+/** Whether the packages are those of the lock file. */
+export function isInstalled() {
   return existsSync(stampOfPackages) && readFileSync(stampOfPackages, 'utf8') === lockHash();
 }
 
@@ -135,11 +136,14 @@ const buildOf = (sources) => sources.slice(0, 12);
 export const builtName = () =>
   existsSync(stampOfBuild) ? buildOf(readFileSync(stampOfBuild, 'utf8')) : 'unbuilt';
 
+/** Whether app and server were built, of whatever sources. */
+export const isBuilt = () =>
+  existsSync(join(root, 'app/dist/index.html')) && existsSync(stampOfBuild);
+
 /** Builds app and server, unless the sources are those of the last build. */
 export async function buildIfNeeded() {
   const wanted = fingerprint();
-  const isBuilt = existsSync(join(root, 'app/dist/index.html')) && existsSync(stampOfBuild);
-  if (isBuilt && readFileSync(stampOfBuild, 'utf8') === wanted) return;
+  if (isBuilt() && readFileSync(stampOfBuild, 'utf8') === wanted) return;
   await step(
     'Building the app (about two minutes the first time)',
     'npm',

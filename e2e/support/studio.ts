@@ -82,9 +82,25 @@ async function filledDataDir(): Promise<string> {
 export const startStudio = async (dataDir?: string, port?: number): Promise<RunningStudio> =>
   serve(dataDir ?? (await filledDataDir()), port);
 
-async function serve(dataDir: string, port?: number): Promise<RunningStudio> {
+/** Starts the built server on a teacher's own studio, which begins empty. */
+export async function startOwnStudio(): Promise<RunningStudio> {
+  const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-own-'));
+  passing.add(dataDir);
+  return serve(dataDir, undefined, 'studio');
+}
+
+async function serve(
+  dataDir: string,
+  port?: number,
+  kind: 'demo' | 'studio' = 'demo',
+): Promise<RunningStudio> {
   const chosen = port ?? (await freePort());
-  const { command, args, env } = serverCommand({ port: chosen, dataDir });
+  const { command, args, env } = serverCommand({
+    port: chosen,
+    kind,
+    startedBy: 'a test',
+    dataDir,
+  });
   const child = spawn(command, args, { env, stdio: ['ignore', 'pipe', 'inherit'] });
   running.add(child);
   child.once('exit', () => running.delete(child));

@@ -1,6 +1,7 @@
 import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { adoptEarlier, type Adopted } from './adoptEarlier';
 import { createApp } from './createApp';
 import { FolderTaken } from './db/lockFolder';
 import { openStudio, type OpenedStudio } from './openStudio';
@@ -9,6 +10,10 @@ import type { InventedStudio, InventStudio } from './seedDemo';
 const host = '127.0.0.1';
 const port = Number(process.env.PORT ?? 8080);
 const dataDir = process.env.DATA_DIR ?? 'data';
+/** The folder of both studios, the demo's and the teacher's own, where one may lie from before they had their own. */
+const home = process.env.STUDIOS_DIR;
+/** By which command this studio is started, for whoever has to be told to start it otherwise. */
+const startedBy = process.env.STARTED_BY ?? 'npm run demo';
 const webDir = process.env.WEB_DIR;
 const build = process.env.OPEN_PALM_BUILD ?? 'unbuilt';
 /** The build lays the printed faces and the worker beside the server. */
@@ -39,6 +44,8 @@ interface DemoFile {
 
 /** Opens the studio and tells what a person should know of it. */
 async function open(): Promise<RequestListener> {
+  const adopted = home === undefined ? null : adoptEarlier(home);
+  if (adopted) say(adoptionLine(adopted));
   const opened = await openStudio({
     dataDir,
     workerFile: beside('./worker.mjs'),
@@ -73,6 +80,15 @@ async function open(): Promise<RequestListener> {
   return app.callback();
 }
 
+function adoptionLine({ kind, folder, isTaken }: Adopted): string {
+  if (isTaken) {
+    return `An earlier studio lies in ${home}. It stays there untouched, because ${folder} has one already; DATA_DIR=${home} ${startedBy} opens it.`;
+  }
+  return kind === 'demo'
+    ? `The demo studio that lay in ${home} is in ${folder} now.`
+    : `Your studio that lay in ${home} is in ${folder} now; npm start opens it.`;
+}
+
 let opened: (listener: RequestListener) => void;
 const ready = new Promise<RequestListener>((resolve) => (opened = resolve));
 const server = createServer((request, response) => {
@@ -83,7 +99,7 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   const taken = error.code === 'EADDRINUSE';
   process.stderr.write(
     taken
-      ? `Port ${port} of ${host} is taken by another program. Stop it, or choose another: PORT=${port + 1} npm run demo\n`
+      ? `Port ${port} of ${host} is taken by another program. Stop it, or choose another: PORT=${port + 1} ${startedBy}\n`
       : `The server could not start: ${error.message}\n`,
   );
   process.exit(1);

@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url';
+import { adoptEarlier } from './adoptEarlier';
 import { inTransaction } from './db/inTransaction';
 import { FolderTaken } from './db/lockFolder';
 import { countFailures, countPending, markPending } from './derive/repo';
@@ -9,6 +10,7 @@ const dataDir = process.env.DATA_DIR ?? 'data';
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 try {
+  if (process.env.STUDIOS_DIR) adoptEarlier(process.env.STUDIOS_DIR);
   const studio = await openStudio({
     dataDir,
     workerFile: fileURLToPath(new URL('./worker.mjs', import.meta.url)),

@@ -13,6 +13,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { ClockNotice } from './ClockNotice';
+import { FirstStudent } from './FirstStudent';
 import { teachingDay, type TodayRow } from './teachingDay';
 import { TodayRowCard } from './TodayRowCard';
 import { UnfinishedLooks } from './UnfinishedLooks';
@@ -60,7 +61,7 @@ function Day({ data: { students, ownHolds, unreadable }, now }: { data: Students
     () => teachingDay(withUnsent(students, unsent), new Date(today), zone),
     [students, unsent, today, zone],
   );
-  if (students.length === 0 && unreadable === 0) return <Text>{words.noStudents}</Text>;
+  if (students.length === 0 && unreadable === 0) return <FirstStudent />;
   const parts = { ownHolds, now };
   return (
     <>

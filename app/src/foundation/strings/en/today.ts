@@ -12,7 +12,11 @@ export const today = {
   start: (name: string) => `Look at ${name}’s hold`,
   startShort: 'Look',
   open: (name: string) => `Open ${name}’s hand file`,
-  noStudents: 'No students yet. Add the first one, and the first look can begin.',
+  emptyTitle: 'Your studio is empty',
+  noStudents:
+    'Add the first student, and the first look can begin. A list can be brought in from a table or from another Open Palm.',
+  addFirst: 'Add your first student',
+  importList: 'Import a list',
   unsentTitle: 'Not sent yet',
   sendNow: 'Send now',
   lookAtWaiting: 'Look at it',
