@@ -4,11 +4,14 @@ const { getDefaultConfig } = require('expo/metro-config');
 const config = getDefaultConfig(__dirname);
 const { resolveRequest } = config.resolver;
 
-/** Zod carries its messages in forty languages; the app needs one, which saves half a megabyte. */
+/** Zod carries its messages in forty languages; the app needs one, which saves half a megabyte. And it makes no programs out of text here. */
 config.resolver.resolveRequest = (context, name, platform) => {
   const fromZod = /[\\/]node_modules[\\/]zod[\\/]/.test(context.originModulePath);
   if (fromZod && /locales\/index\.c?js$/.test(name)) {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'zodLocales.js') };
+  }
+  if (fromZod && /(^\.|core)\/core\.c?js$/.test(name)) {
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'zodWithoutEval.js') };
   }
   // A package whose every function comes with any of them; our own code imports it by its name, as everywhere.
   if (name === 'd3-array') {

@@ -1,6 +1,6 @@
 // Written so that every Node can read it: an old one is told so in one sentence before it stumbles over newer words.
-var wanted = [20, 19];
-var own = process.versions.node.split('.').map(Number);
+const wanted = [20, 19];
+const own = process.versions.node.split('.').map(Number);
 if (own[0] < wanted[0] || (own[0] === wanted[0] && own[1] < wanted[1])) {
   console.error(
     'Open Palm needs Node ' +

@@ -2,7 +2,11 @@ import { readFileSync } from 'node:fs';
 import { v7 as uuidv7 } from 'uuid';
 import { demoPicture, FINGER_SIDE_ORDER } from '../support/lookAtHold';
 
-const HEADERS = { 'Content-Type': 'application/json', 'Open-Palm-Build': 'bench' };
+const headersTo = (url: string) => ({
+  'Content-Type': 'application/json',
+  'Open-Palm-Build': 'bench',
+  Origin: url,
+});
 
 /** A student of the bench's own, of whom looks are kept again and again. */
 export interface Subject {
@@ -21,7 +25,7 @@ export async function save(url: string, subject: Subject, takenAt = new Date()):
   const from = performance.now();
   const answer = await fetch(`${url}/api/checks/${uuidv7()}`, {
     method: 'PUT',
-    headers: HEADERS,
+    headers: headersTo(url),
     body,
   });
   await answer.arrayBuffer();
@@ -69,7 +73,7 @@ const lookAt = ({ studentId, setupId, pictureId }: Subject, takenAt: Date) => ({
 export async function makeSubject(url: string): Promise<Subject> {
   const subject = { studentId: uuidv7(), setupId: uuidv7(), pictureId: uuidv7() };
   const put = async (path: string, body: BodyInit, type: string) => {
-    const headers = { ...HEADERS, 'Content-Type': type };
+    const headers = { ...headersTo(url), 'Content-Type': type };
     const answer = await fetch(url + path, { method: 'PUT', body, headers });
     if (!answer.ok) throw new Error(await answer.text());
   };

@@ -5,7 +5,7 @@ import type { RunningStudio } from './studio';
 export async function put({ url }: RunningStudio, path: string, body: object): Promise<void> {
   const response = await fetch(url + path, {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
+    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey', Origin: url },
     body: JSON.stringify(body),
   });
   if (!response.ok) throw new Error(await response.text());

@@ -24,6 +24,7 @@ export async function changedInTwoPlaces(page: Page, url: string, name: string):
     headers: {
       'Content-Type': 'application/json',
       'Open-Palm-Build': 'another-device',
+      Origin: url,
       'Open-Palm-Edit': uuid(),
       'Open-Palm-Based-On': String(version),
     },

@@ -91,7 +91,11 @@ test('what a test shows changes what is said', async ({ page, studio }) => {
   };
   const answer = await fetch(`${studio.url}/api/log/${entry.id}`, {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
+    headers: {
+      'Content-Type': 'application/json',
+      'Open-Palm-Build': 'journey',
+      Origin: studio.url,
+    },
     body: JSON.stringify(entry),
   });
   expect(answer.status).toBe(200);

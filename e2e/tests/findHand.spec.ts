@@ -230,7 +230,7 @@ test('the browser’s finder sees what it sees outside a browser, to half a pixe
     Math.max(...golden.map(([x, y], i) => Math.hypot(points[i]!.x - x, points[i]!.y - y)));
   expect(furthest(same!)).toBeLessThan(0.5);
   // Stored anew as JPEG, which is not the same pixels any more; read the wrong way round they would be far off.
-  for (const points of others) expect(furthest(points)).toBeLessThan(15);
+  for (const points of others) expect(furthest(points)).toBeLessThan(40);
   expect(others).toHaveLength(7);
 });
 

@@ -176,7 +176,11 @@ test('a copy of an earlier version of a shipped hold is offered its new bands, a
   };
   const answer = await fetch(`${studio.url}/api/holds/${id}`, {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey' },
+    headers: {
+      'Content-Type': 'application/json',
+      'Open-Palm-Build': 'journey',
+      Origin: studio.url,
+    },
     body: JSON.stringify(copy),
   });
   expect(answer.status).toBe(200);

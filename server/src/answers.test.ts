@@ -97,7 +97,13 @@ const rawStatus = (path: string, method: string, headers: Record<string, string>
   new Promise<number>((resolve, reject) => {
     const { hostname, port } = new URL(studio.url);
     const sent = request(
-      { hostname, port, path, method, headers: { ...headers, [HEADERS.build]: BUILD } },
+      {
+        hostname,
+        port,
+        path,
+        method,
+        headers: { ...headers, [HEADERS.build]: BUILD, Origin: studio.url },
+      },
       (response) => {
         response.resume();
         response.once('end', () => resolve(response.statusCode!));

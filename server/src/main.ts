@@ -95,6 +95,11 @@ const server = createServer((request, response) => {
   void ready.then((listener) => listener(request, response));
 });
 
+// Whoever says nothing, or never comes to an end, does not hold a connection for ever. A clip's frames may take a while on a slow network.
+server.headersTimeout = 10_000;
+server.requestTimeout = 120_000;
+server.keepAliveTimeout = 30_000;
+
 server.on('error', (error: NodeJS.ErrnoException) => {
   const taken = error.code === 'EADDRINUSE';
   process.stderr.write(

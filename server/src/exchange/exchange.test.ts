@@ -21,7 +21,11 @@ jest.setTimeout(30_000);
 const post = async (where: TestStudio, path: string, body: string | Uint8Array) => {
   const response = await fetch(where.url + path, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream', [HEADERS.build]: BUILD },
+    headers: {
+      'Content-Type': 'application/octet-stream',
+      [HEADERS.build]: BUILD,
+      Origin: where.url,
+    },
     body: body as BodyInit,
   });
   return { status: response.status, body: (await response.json()) as never };
@@ -174,7 +178,7 @@ describe('importing', () => {
     for (const type of ['text/plain', 'application/x-www-form-urlencoded']) {
       const response = await fetch(`${studio.url}/api/import/preview`, {
         method: 'POST',
-        headers: { 'Content-Type': type, [HEADERS.build]: BUILD },
+        headers: { 'Content-Type': type, [HEADERS.build]: BUILD, Origin: studio.url },
         body: 'name\nAnna',
       });
       expect(response.status).toBe(415);

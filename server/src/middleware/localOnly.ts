@@ -12,8 +12,5 @@ export const localOnly: Middleware = async (ctx, next) => {
   if (!LOCAL_NAMES.has(ctx.hostname)) {
     throw new Problem(403, 'notLocal', answers.notLocal, 'Host');
   }
-  ctx.set('X-Content-Type-Options', 'nosniff');
-  ctx.set('Referrer-Policy', 'no-referrer');
-  ctx.set('Cross-Origin-Resource-Policy', 'same-origin');
   await next();
 };

@@ -101,6 +101,7 @@ async function start(main: string, dataDir: string) {
       headers: {
         'Content-Type': isPicture ? 'image/jpeg' : 'application/json',
         [HEADERS.build]: 'soak',
+        Origin: url,
         ...headers,
       },
     }).catch(() => null);

@@ -79,7 +79,12 @@ export async function openTestStudio({
   const put: TestStudio['put'] = (path, body, headers = {}) =>
     ask(path, {
       method: 'PUT',
-      headers: { 'Content-Type': 'application/json', [HEADERS.build]: BUILD, ...headers },
+      headers: {
+        'Content-Type': 'application/json',
+        [HEADERS.build]: BUILD,
+        Origin: url,
+        ...headers,
+      },
       body: typeof body === 'string' ? body : JSON.stringify(body),
     });
   return {
@@ -97,7 +102,7 @@ export async function openTestStudio({
     putBytes: (path, bytes, headers = {}) =>
       ask(path, {
         method: 'PUT',
-        headers: { [HEADERS.build]: BUILD, ...headers },
+        headers: { [HEADERS.build]: BUILD, Origin: url, ...headers },
         body: bytes as BodyInit,
       }),
     async close() {

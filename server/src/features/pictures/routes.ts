@@ -33,8 +33,6 @@ export function pictureRoutes(parts: PictureParts): Router {
       throw new Problem(404, 'missingFile', message, 'id');
     }
     ctx.type = 'image/jpeg';
-    // A picture never changes under its id, but it is a child's photograph: kept by this browser only.
-    ctx.set('Cache-Control', 'private, max-age=86400, immutable');
     ctx.body = createReadStream(pictureFile(parts.pictureDir, id));
   });
 
