@@ -66,7 +66,11 @@ async function saves({ studio, studentId, setupId }: GrownStudio): Promise<numbe
     const started = performance.now();
     const response = await fetch(`${studio.url}/api/checks/${uuidv7()}`, {
       method: 'PUT',
-      headers: { 'Content-Type': 'application/json', 'Open-Palm-Build': 'journey', Origin: studio.url },
+      headers: {
+        'Content-Type': 'application/json',
+        'Open-Palm-Build': 'journey',
+        Origin: studio.url,
+      },
       body,
     });
     if (!response.ok) throw new Error(await response.text());
