@@ -58,8 +58,7 @@ ${table(
 )}
 
 ${found} of ${all} are found (${percent(found / all)}). Points are told as mean (ninetieth percentile), of the points that can be seen; "badly
-wrong" are found hands whose points are off by more than a tenth of the hand's length in the median. From the player's
-eye a closed hand hardly looks like one, which is why it is found least.
+wrong" are found hands whose points are off by more than a tenth of the hand's length in the median.
 
 ${table(
   ['Kind of point', 'Off, % of the hand', 'Near enough to be called right'],
