@@ -1,6 +1,7 @@
 /** What the studio says when it cannot do what it was asked for. */
 export const answers = {
   notLocal: 'The studio answers on this machine only.',
+  otherStudio: 'This was made for another studio than the one that answers here.',
   foreignPage: 'This did not come from the studio’s own page, so nothing was changed.',
   olderApp:
     'Open Palm was renewed since this page was opened. Load it again: what waits is kept and sent then.',

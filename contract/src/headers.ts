@@ -2,6 +2,8 @@
 export const HEADERS = {
   /** Which build of Open Palm speaks: on every request of the app, and on every answer. */
   build: 'Open-Palm-Build',
+  /** Which studio answers; on a write, for which studio it was made. */
+  studio: 'Open-Palm-Studio',
   /** The device that made what is written: a UUID of its own. */
   madeBy: 'Open-Palm-Made-By',
   /** The id of an edit of something that changes; the same edit again is no conflict. */

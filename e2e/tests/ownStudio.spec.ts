@@ -1,5 +1,5 @@
 import { expectAccessible } from '../support/expectAccessible';
-import { startOwnStudio, type RunningStudio } from '../support/studio';
+import { portOf, startOwnStudio, startStudio, type RunningStudio } from '../support/studio';
 import { press } from '../support/teacher';
 import { expect, test as withStudio } from '../support/test';
 
@@ -44,4 +44,53 @@ test.describe('a studio of one’s own', () => {
     await expect(page.getByRole('link', { name: /Open Ida Fenwright/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /Open Jon Marsh/ })).toBeVisible();
   });
+});
+
+test('what was made for one studio is never sent to another at the same address, and is not lost', async ({
+  page,
+  studio,
+}) => {
+  const port = portOf(studio);
+  const names = async () =>
+    (
+      (await (await fetch(`${studio.url}/api/students`)).json()) as {
+        students: { student: { name: string } }[];
+      }
+    ).students.map(({ student }) => student.name);
+  await page.waitForLoadState('networkidle');
+  await page.goto(`${studio.url}/students/new`);
+  await page.getByLabel('Name', { exact: true }).fill('Nora Ashgrove');
+  // It does not get through; then its studio is stopped.
+  let isCut = true;
+  await page.route('**/api/students/*', (route) =>
+    isCut && route.request().method() === 'PUT' ? route.fulfill({ status: 502 }) : route.fallback(),
+  );
+  await press(page, 'Save');
+  await expect(page.getByRole('heading', { name: 'Nora Ashgrove' })).toBeVisible();
+  await expect(page.getByText('Nothing is agreed at the moment.')).toBeVisible();
+  await page.goto(`${studio.url}/api/holds`);
+  await studio.stop();
+  isCut = false;
+
+  const demo = await startStudio(undefined, port);
+  await page.goto(`${studio.url}/waiting`);
+  await expect(page.getByText('Another studio answers at this address now')).toBeVisible();
+  await expect(page.getByText(/^1 thing on this device was made in another studio/)).toBeVisible();
+  await press(page, 'Load it');
+  await expect(page.getByText('Another studio answers at this address now')).toBeHidden();
+  await expect(page.getByText(/^1 thing on this device was made in another studio/)).toBeVisible();
+  await expect(page.getByText('Nora Ashgrove')).toBeHidden();
+  await expectAccessible(page, 'something of another studio');
+  expect(await names()).not.toContain('Nora Ashgrove');
+  await page.goto(`${studio.url}/api/holds`);
+  await demo.stop();
+
+  const again = await startStudio(studio.dataDir, port);
+  await page.goto(`${studio.url}/waiting`);
+  await expect.poll(names).toContain('Nora Ashgrove');
+  await expect(
+    page.getByText('Nothing waits: everything you made is with the studio.'),
+  ).toBeVisible();
+  await page.goto(`${studio.url}/api/holds`);
+  await again.stop();
 });

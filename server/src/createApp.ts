@@ -6,10 +6,13 @@ import { errors, type Log } from './middleware/errors';
 import { localOnly } from './middleware/localOnly';
 import { headers, ownPageOnly } from './middleware/surface';
 import { serveWebApp } from './middleware/webApp';
+import { whichStudio } from './middleware/whichStudio';
 
 export interface AppParts extends ApiParts {
   /** The built app; without it only the API answers. */
   webDir?: string;
+  /** The studio's own id. */
+  studioId: string;
   /** Which build of Open Palm this is. */
   build: string;
   log: Log;
@@ -20,7 +23,7 @@ const GIVEN_UP = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'ECONNRESET', 'EPIPE']);
 
 /** The server without a port: errors first, then who may ask, then what is asked. */
 export function createApp(parts: AppParts): Koa {
-  const { webDir, build, log } = parts;
+  const { webDir, build, studioId, log } = parts;
   const app = new Koa();
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Whoever leaves a page gives up what it was still loading: that is no fault.
@@ -31,6 +34,7 @@ export function createApp(parts: AppParts): Koa {
   app.use(headers);
   app.use(localOnly);
   app.use(ownPageOnly);
+  app.use(whichStudio(studioId));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
   for (const router of apiRoutes(parts)) app.use(router.routes());
   if (webDir !== undefined) serveWebApp(app, webDir);

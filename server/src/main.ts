@@ -55,7 +55,7 @@ async function open(): Promise<RequestListener> {
     log,
   });
   studio = opened;
-  const { db, reader, deriver, pictureDir, found, filled, renewed } = opened;
+  const { id, db, reader, deriver, pictureDir, found, filled, renewed } = opened;
   if (filled > 0) say(`The demo studio is filled: ${filled} checks.`);
   if (renewed > 0) say(`${renewed} looks are worked out anew, because Open Palm was renewed.`);
   if (found.setAside) {
@@ -71,6 +71,7 @@ async function open(): Promise<RequestListener> {
     outboxDir: join(dataDir, 'outbox'),
     fontDir: beside('./fonts'),
     build,
+    studioId: id,
     report: { setAside: found.setAside },
     now,
     zone,

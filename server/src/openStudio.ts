@@ -9,9 +9,12 @@ import { markPending } from './derive/repo';
 import { threadRunner } from './derive/runner';
 import { checkFiles, type FoundFiles } from './features/pictures/checkFiles';
 import type { Log } from './middleware/errors';
+import { studioId } from './studio/identity';
 import { seedDemo, type InventStudio } from './seedDemo';
 
 export interface OpenedStudio {
+  /** The studio's own id. */
+  id: string;
   db: Knex;
   reader: Knex;
   deriver: Deriver;
@@ -60,6 +63,7 @@ export async function openStudio({
   // What is shown first of all is the demo: it is whole when the studio says that it is ready.
   if (filled > 0) await deriver.allSettled();
   return {
+    id: await studioId(db),
     db,
     reader,
     deriver,

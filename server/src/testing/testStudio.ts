@@ -10,6 +10,7 @@ import { createApp } from '../createApp';
 import { openDatabase, openReader } from '../db/openDatabase';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
+import { studioId } from '../studio/identity';
 
 export interface Answer {
   status: number;
@@ -61,6 +62,7 @@ export async function openTestStudio({
     zone: ZONE,
     log,
     build: BUILD,
+    studioId: await studioId(db),
     report: { setAside: null },
     ...(webDir === undefined ? {} : { webDir }),
   });

@@ -5,7 +5,7 @@ import { useStudioState } from '../../foundation/api/queries';
 import { sync } from '../../foundation/api/sync';
 import { isWaiting, type Entry } from '../../foundation/api/sync/entry';
 import { hasArrived } from '../../foundation/api/sync/needs';
-import { useEntries } from '../../foundation/api/sync/useSync';
+import { useElsewhere, useEntries } from '../../foundation/api/sync/useSync';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
@@ -23,6 +23,7 @@ import { titleOf } from './entryWords';
 /** What is on this device alone: what is on its way, what stopped, and what was changed in two places. */
 export function WaitingScreen() {
   const entries = useEntries();
+  const elsewhere = useElsewhere();
   const waiting = entries.filter(isWaiting);
   const conflicts = entries.filter(({ conflict }) => conflict);
   const stopped = entries.filter(({ stop, conflict }) => stop && !conflict);
@@ -64,6 +65,9 @@ export function WaitingScreen() {
         </Notice>
       ) : null}
       {entries.length === 0 ? <Text>{words.nothing}</Text> : null}
+      {elsewhere.length > 0 ? (
+        <Notice title={words.elsewhereTitle}>{words.elsewhere(elsewhere.length)}</Notice>
+      ) : null}
       {conflicts.length > 0 ? <Text variant="heading">{words.conflicts}</Text> : null}
       {conflicts.map((entry) => (
         <ConflictCard key={entry.edit} entry={entry} />

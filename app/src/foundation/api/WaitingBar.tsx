@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import { isReachable, onReach } from './reach';
 import { isWaiting } from './sync/entry';
 import { useEntries } from './sync/useSync';
-import { useIsNewer } from './builds';
+import { useOutdated } from './builds';
 import { loadNewerApp } from './useFreshApp';
 import { strings } from '../strings';
 import { Text } from '../kit/Text';
@@ -21,7 +21,7 @@ export function WaitingBar() {
   const waiting = entries.filter(isWaiting).length;
   const needsYou = entries.length - waiting;
   const reachable = useSyncExternalStore(onReach, isReachable);
-  const isNewer = useIsNewer();
+  const outdated = useOutdated();
   const isThere = usePathname() === '/waiting';
   const [isLong, setLong] = useState(false);
   const waits = waiting > 0;
@@ -38,7 +38,7 @@ export function WaitingBar() {
     ...(waits && (isLong || !reachable) ? [strings.waiting.bar(waiting)] : []),
     ...(reachable ? [] : [strings.waiting.offline]),
   ];
-  if (lines.length === 0 && !isNewer) return null;
+  if (lines.length === 0 && !outdated) return null;
   return (
     <View
       style={{
@@ -51,10 +51,10 @@ export function WaitingBar() {
     >
       <View role="status" style={{ flex: 1, paddingVertical: space(1) }}>
         <Text variant="label" color={tokens.amberInk}>
-          {[...(isNewer ? [strings.waiting.renewed] : []), ...lines].join(' · ')}
+          {[...(outdated ? [strings.waiting[outdated]] : []), ...lines].join(' · ')}
         </Text>
       </View>
-      {isNewer ? (
+      {outdated ? (
         <BarLink label={strings.waiting.reload} onPress={() => void loadNewerApp()} />
       ) : entries.length > 0 && lines.length > 0 && !isThere ? (
         <BarLink label={strings.waiting.open} onPress={() => router.navigate('/waiting')} />

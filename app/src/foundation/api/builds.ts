@@ -6,27 +6,30 @@ export const APP_BUILD: string =
     document.querySelector?.('meta[name="open-palm-build"]')?.getAttribute('content')) ||
   'unbuilt';
 
-let isNewer = false;
+/** Why this page is to be loaded anew: the studio has a newer app, or another studio answers. */
+export type Outdated = 'renewed' | 'otherStudio';
+
+let outdated: Outdated | null = null;
 const listeners = new Set<() => void>();
 
 /** Compares the build that answers with this page's: another one means that this page is to be loaded anew. */
 export function noteStudioBuild(build: string | null): void {
-  if (build === null || build === APP_BUILD || isNewer) return;
+  if (build === null || build === APP_BUILD || outdated) return;
   noteRenewed();
 }
 
-/** A part of the program is gone that this page still asks for, or the studio says that it was renewed. */
-export function noteRenewed(): void {
-  isNewer = true;
+/** A part of the program is gone that this page still asks for, or the studio says that it was renewed or is another. */
+export function noteRenewed(why: Outdated = 'renewed'): void {
+  outdated = why;
   listeners.forEach((listener) => listener());
 }
 
-/** Whether the studio has a newer app than this page. */
-export const useIsNewer = (): boolean =>
+/** Why this page is to be loaded anew; null where it is not. */
+export const useOutdated = (): Outdated | null =>
   useSyncExternalStore(
     (listener) => {
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    () => isNewer,
+    () => outdated,
   );

@@ -4,6 +4,7 @@ import { strings } from '../strings';
 import { APP_BUILD, noteStudioBuild } from './builds';
 import { noteStudioTime } from './clock';
 import { noteReach } from './reach';
+import { noteStudio } from './whichStudio';
 
 /** The header by which the service worker marks answers that it had kept. */
 const REMEMBERED = 'x-open-palm-remembered';
@@ -56,6 +57,7 @@ export async function ask<S extends z.ZodType>(
   noteReach(isFresh);
   if (isFresh) {
     noteStudioTime(response.headers.get('date'));
+    noteStudio(response.headers.get(HEADERS.studio));
     noteStudioBuild(response.headers.get(HEADERS.build));
   }
   const content: unknown = await response.json().catch(() => undefined);

@@ -1,3 +1,4 @@
+import { currentStudio, isOfThisStudio } from './whichStudio';
 import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval';
 
 /** A look that is not finished, as it lies in the browser's database; its content belongs to the look. */
@@ -5,6 +6,8 @@ export interface StoredDraft {
   studentId: string;
   setupId: string;
   studentName: string;
+  /** The studio that it was begun in; missing where none had answered, or before studios had ids. */
+  studio?: string | null;
   /** When it was last changed, ISO. */
   at: string;
   content: unknown;
@@ -19,9 +22,12 @@ const keyOf = ({ studentId, setupId }: Pick<StoredDraft, 'studentId' | 'setupId'
 /** Unfinished looks, one for each student and instrument: a reload, a closed tab or a crash keeps them. */
 export const drafts = {
   find: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<StoredDraft | undefined> =>
-    get<StoredDraft>(keyOf(of), draftStore()),
+    get<StoredDraft>(keyOf(of), draftStore()).then((draft) =>
+      draft && isOfThisStudio(draft.studio) ? draft : undefined,
+    ),
 
-  keep: (draft: StoredDraft): Promise<void> => set(keyOf(draft), draft, draftStore()),
+  keep: (draft: StoredDraft): Promise<void> =>
+    set(keyOf(draft), { ...draft, studio: currentStudio() }, draftStore()),
 
   drop: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<void> =>
     del(keyOf(of), draftStore()),
@@ -33,9 +39,12 @@ export const drafts = {
     }
   },
 
-  /** The newest first. */
+  /** Of this studio, the newest first. */
   async all(): Promise<StoredDraft[]> {
     const stored = await entries<string, StoredDraft>(draftStore());
-    return stored.map(([, draft]) => draft).sort((a, b) => (a.at < b.at ? 1 : -1));
+    return stored
+      .map(([, draft]) => draft)
+      .filter(({ studio }) => isOfThisStudio(studio))
+      .sort((a, b) => (a.at < b.at ? 1 : -1));
   },
 };

@@ -1,7 +1,7 @@
 import { usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { whenPartIsMissing } from '../kit/lazyPart';
-import { noteRenewed, useIsNewer } from './builds';
+import { noteRenewed, useOutdated } from './builds';
 
 /** Where nothing is in a person's hand: elsewhere the page is loaded anew only when somebody says so. */
 const CALM: readonly string[] = ['/', '/students', '/holds'];
@@ -12,12 +12,12 @@ const KEY = 'open-palm.reloaded-at';
 /** How long the newer app's own worker may take to come, ms. */
 const WORKER_MS = 8000;
 
-/** Loads the page anew when the studio has a newer app or a part of this one is gone, and nothing is in hand. */
+/** Loads the page anew when the studio has a newer app or is another one, or a part of this app is gone, and nothing is in hand. */
 export function useFreshApp(): void {
-  const isNewer = useIsNewer();
+  const outdated = useOutdated();
   const isCalm = CALM.includes(usePathname());
   useEffect(() => {
-    whenPartIsMissing(noteRenewed);
+    whenPartIsMissing(() => noteRenewed());
     // A screen's own part that does not come: scripts tell of it to nobody but the window.
     const onError = ({ target }: Event) => {
       if (target instanceof HTMLScriptElement) noteRenewed();
@@ -26,12 +26,12 @@ export function useFreshApp(): void {
     return () => window.removeEventListener('error', onError, true);
   }, []);
   useEffect(() => {
-    if (!isNewer || !isCalm) return;
+    if (!outdated || !isCalm) return;
     const last = Number(sessionStorage.getItem(KEY));
     if (Date.now() - last < ONCE_MS) return;
     sessionStorage.setItem(KEY, String(Date.now()));
     void loadNewerApp();
-  }, [isNewer, isCalm]);
+  }, [outdated, isCalm]);
 }
 
 /** Loads the page anew, once the newer app has taken the place of the one that this browser keeps. */

@@ -18,6 +18,10 @@ export type Arrived = Pick<Entry, 'id' | 'edit'> & Content & { version: number |
 export interface EngineParts {
   store: EntryStore;
   send(entry: Entry): Promise<Answer>;
+  /** Whether something made for a studio belongs to the one that answers here. */
+  isHere(studio: string | null): boolean;
+  /** The studio that answers here; null before any has. */
+  studio(): string | null;
   /** This device's own id. */
   device: string;
   now(): number;
@@ -37,6 +41,8 @@ export interface SyncEngine {
   subscribe(listener: () => void): () => void;
   /** What is on this device alone, the oldest first: what waits, and what waits for a person. */
   contents(): readonly Entry[];
+  /** What was made for another studio that stood at this address: it stays here until that one answers again. */
+  elsewhere(): readonly Entry[];
   arrived(): readonly Arrived[];
   /** Resolves once it is safe on this device. A later edit of the same takes the place of an earlier one. */
   write(entry: NewEntry): Promise<void>;
@@ -68,6 +74,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
   let rows: readonly Row[] = [];
   let loaded = false;
   let entries: readonly Entry[] = [];
+  let elsewhere: readonly Entry[] = [];
   let arrived: readonly Arrived[] = [];
   const listeners = new Set<() => void>();
   let running: Promise<void> | undefined;
@@ -82,9 +89,10 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       // Its edit must stay the same from one try to the next.
       if (isOlder) await store.change(key, (was) => (isEntry(was) ? undefined : entry));
     }
-    rows = stored;
+    rows = stored.filter(({ entry }) => parts.isHere(entry.studio));
     loaded = true;
-    entries = stored.map(({ entry }) => entry);
+    entries = rows.map(({ entry }) => entry);
+    elsewhere = stored.flatMap(({ entry }) => (parts.isHere(entry.studio) ? [] : [entry]));
     listeners.forEach((listener) => listener());
   }
 
@@ -142,6 +150,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
         after: (earlier ? [...earlier.after, earlier.edit] : goesOn).slice(-MOST_EARLIER),
         // What it was based on stays: this device has seen nothing newer meanwhile, unless a screen says so.
         basedOn: Math.max(basedOn, earlier?.basedOn ?? 0),
+        studio: parts.studio(),
         madeBy: device,
         at,
         tries: 0,
@@ -239,6 +248,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       return () => listeners.delete(listener);
     },
     contents: () => entries,
+    elsewhere: () => elsewhere,
     arrived: () => arrived,
     write,
     send,

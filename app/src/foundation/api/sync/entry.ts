@@ -51,6 +51,8 @@ export type Entry = {
   after: readonly string[];
   /** The version that the edit is based on; 0 for something new. */
   basedOn: number;
+  /** The studio that it was made for; null where none had answered yet. */
+  studio: string | null;
   /** The device that made it. */
   madeBy: string;
   /** When it was made or last changed here, ISO. */
@@ -96,7 +98,10 @@ const FIRST_VERSION = 1;
 export function takenOver(stored: unknown, device: string, now: number): Entry | null {
   const entry = stored as (Older & Partial<Entry>) | null;
   if (typeof entry?.id !== 'string' || typeof entry.kind !== 'string' || !entry.body) return null;
-  if (typeof entry.edit === 'string') return entry as Entry;
+  // Before studios had ids there was one at an address.
+  if (typeof entry.edit === 'string') {
+    return { ...entry, studio: entry.studio ?? null } as Entry;
+  }
   const { refused, ...rest } = entry;
   const at = new Date(now).toISOString();
   const fresh = {
@@ -105,6 +110,7 @@ export function takenOver(stored: unknown, device: string, now: number): Entry |
     edit: uuidv7(),
     after: [],
     basedOn: entry.kind === 'take' ? FIRST_VERSION : 0,
+    studio: null,
     madeBy: device,
     at,
     tries: 0,

@@ -1,4 +1,5 @@
 import { drafts } from '../drafts';
+import { currentStudio, isOfThisStudio, onOtherStudio } from '../whichStudio';
 import { deviceId } from './deviceId';
 import { createSyncEngine } from './engine';
 import { studentOf } from './entry';
@@ -15,6 +16,8 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 export const sync = createSyncEngine({
   store: browserStore(),
   send: sendEntry,
+  isHere: isOfThisStudio,
+  studio: currentStudio,
   device: deviceId(),
   now: () => Date.now(),
   random: () => Math.random(),
@@ -33,4 +36,6 @@ export const sync = createSyncEngine({
   },
 });
 
+// What waits for the one that answers now is due.
+onOtherStudio(() => void sync.hurry().catch(() => undefined));
 tabs?.addEventListener('message', () => void sync.refresh());

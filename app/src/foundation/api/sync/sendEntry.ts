@@ -30,7 +30,7 @@ export async function sendEntry(entry: Entry): Promise<Answer> {
       if (arrivedPictures.has(id)) continue;
       const kept = await ask(pictureSchema, paths.picture(id), {
         method: 'PUT',
-        headers: { [HEADERS.madeBy]: entry.madeBy },
+        headers: madeBy(entry),
         body: blob,
         signal: AbortSignal.timeout(GIVEN_UP_WITH_PICTURE_MS),
       });
@@ -49,7 +49,7 @@ async function sendBody(entry: Entry): Promise<Answer> {
     method: 'PUT',
     headers: {
       'Content-Type': 'application/json',
-      [HEADERS.madeBy]: entry.madeBy,
+      ...madeBy(entry),
       ...(VERSIONED.has(entry.kind)
         ? {
             [HEADERS.edit]: entry.edit,
@@ -66,6 +66,12 @@ async function sendBody(entry: Entry): Promise<Answer> {
   if (!VERSIONED.has(entry.kind)) return { kind: 'kept' };
   return { kind: 'kept', version: (answer as { version: number }).version, body: answer };
 }
+
+/** Who made an entry, and for which studio: another one must not take it. */
+const madeBy = ({ madeBy: device, studio }: Entry): Record<string, string> => ({
+  [HEADERS.madeBy]: device,
+  ...(studio === null ? {} : { [HEADERS.studio]: studio }),
+});
 
 function answerOf(entry: Entry, error: unknown): Answer {
   if (!(error instanceof ApiProblem) || error.isUnreadable) return { kind: 'unknown' };

@@ -8,6 +8,10 @@ import { sync } from './index';
 export const useEntries = (): readonly Entry[] =>
   useSyncExternalStore(sync.subscribe, sync.contents);
 
+/** What was made for another studio that stood at this address. */
+export const useElsewhere = (): readonly Entry[] =>
+  useSyncExternalStore(sync.subscribe, sync.elsewhere);
+
 /** What arrived since the page was opened. */
 export const useArrived = () => useSyncExternalStore(sync.subscribe, sync.arrived);
 

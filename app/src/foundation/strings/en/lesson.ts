@@ -147,6 +147,7 @@ export const waiting = {
   needsYou: (n: number) => (n === 1 ? '1 thing needs you' : `${n} things need you`),
   open: 'What waits',
   renewed: 'Open Palm was renewed.',
+  otherStudio: 'Another studio answers at this address now.',
   reload: 'Load it',
   remembered: 'The studio does not answer: this is what this device remembers.',
 };

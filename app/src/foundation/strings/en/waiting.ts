@@ -2,6 +2,11 @@
 export const waitingScreen = {
   title: 'Waiting on this device',
   nothing: 'Nothing waits: everything you made is with the studio.',
+  elsewhereTitle: 'Of another studio',
+  elsewhere: (n: number) =>
+    n === 1
+      ? '1 thing on this device was made in another studio that stood at this address. It is safe here, and is sent when that studio answers here again.'
+      : `${n} things on this device were made in another studio that stood at this address. They are safe here, and are sent when that studio answers here again.`,
   waits: 'On its way',
   waitsHelp: 'It is safe on this device and is sent as soon as the studio answers.',
   sendNow: 'Send now',

@@ -60,8 +60,11 @@ export function bench(
   const erased: string[] = [];
   let planned: { at: number; call: () => void } | undefined;
   let turn: Promise<unknown> = Promise.resolve();
+  let here: string | null = 'studio-a';
   const parts: EngineParts = {
     store,
+    isHere: (studio) => studio === null || here === null || studio === here,
+    studio: () => here,
     device: DEVICE,
     now: () => now,
     random: () => 0.5,
@@ -84,6 +87,11 @@ export function bench(
     sent,
     erased,
     parts,
+    /** Another studio answers at the same address. */
+    async otherStudio(id: string) {
+      here = id;
+      await engine.refresh();
+    },
     dueInMs: () => planned!.at - now,
     /** Lets time pass until something is due. */
     async later(ms: number) {
