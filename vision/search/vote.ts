@@ -54,11 +54,7 @@ export function together(looks: readonly Look[], { hand }: Look): SeenHand {
   return { ...hand, points };
 }
 
-/**
- * How surely two looks see one and the same hand, 0 to 1.
- *
- * @example agreement(look, look) // its presence
- */
+/** How surely two looks see one and the same hand, 0 to 1: two alike, by their presence. */
 export const agreement = (a: Look, b: Look): number =>
   Math.sqrt(a.hand.presence * b.hand.presence) * likeness(a.hand, b.hand);
 
