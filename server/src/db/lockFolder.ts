@@ -24,7 +24,7 @@ export function lockFolder(folder: string): () => void {
     lock.exec('begin exclusive');
   } catch (error) {
     lock.close();
-    const code = error instanceof Error && 'code' in error ? String(error.code) : '';
+    const code = String((error as { code?: unknown }).code);
     if (code.startsWith('SQLITE_BUSY')) throw new FolderTaken(folder);
     throw error;
   }
