@@ -8,33 +8,12 @@ import {
   type Entry,
   type NewEntry,
 } from './entry';
-import type { EntryStore } from './entryStore';
+import type { EngineParts } from './engineParts';
 import { hasArrived } from './needs';
 import { outcomeOf, pauseMs, type Answer } from './outcome';
 
 /** What arrived since the page was opened: it is shown until the studio's own answers have it. */
 export type Arrived = Pick<Entry, 'id' | 'edit'> & Content & { version: number | null };
-
-export interface EngineParts {
-  store: EntryStore;
-  send(entry: Entry): Promise<Answer>;
-  /** Whether something made for a studio belongs to the one that answers here. */
-  isHere(studio: string | null): boolean;
-  /** The studio that answers here; null before any has. */
-  studio(): string | null;
-  /** This device's own id. */
-  device: string;
-  now(): number;
-  random(): number;
-  /** Lets one tab do something at a time. */
-  alone<T>(work: () => Promise<T>): Promise<T>;
-  /** Tells the other tabs that something has changed. */
-  tell(): void;
-  /** Calls back after so long, in place of an earlier call. */
-  after(ms: number, call: () => void): void;
-  /** Something was erased in the studio: what else this device keeps of it goes too. */
-  onErased(entry: Entry): void;
-}
 
 /** The one way of everything a person makes to the studio. */
 export interface SyncEngine {

@@ -1,4 +1,5 @@
-import { createSyncEngine, type EngineParts, type SyncEngine } from '../engine';
+import { createSyncEngine, type SyncEngine } from '../engine';
+import type { EngineParts } from '../engineParts';
 import type { Entry, NewEntry } from '../entry';
 import { memoryStore, type EntryStore } from '../entryStore';
 import type { Answer } from '../outcome';
