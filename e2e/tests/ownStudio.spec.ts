@@ -80,6 +80,7 @@ test('what was made for one studio is never sent to another at the same address,
   await expect(page.getByText('Another studio answers at this address now')).toBeHidden();
   await expect(page.getByText(/^1 thing on this device was made in another studio/)).toBeVisible();
   await expect(page.getByText('Nora Ashgrove')).toBeHidden();
+  await expect(page.getByText(/^Nothing waits/)).toBeHidden();
   await expectAccessible(page, 'something of another studio');
   expect(await names()).not.toContain('Nora Ashgrove');
   await page.goto(`${studio.url}/api/holds`);

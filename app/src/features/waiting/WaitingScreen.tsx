@@ -64,7 +64,7 @@ export function WaitingScreen() {
           {words.discarded(titleOf(gone))}
         </Notice>
       ) : null}
-      {entries.length === 0 ? <Text>{words.nothing}</Text> : null}
+      {entries.length + elsewhere.length === 0 ? <Text>{words.nothing}</Text> : null}
       {elsewhere.length > 0 ? (
         <Notice title={words.elsewhereTitle}>{words.elsewhere(elsewhere.length)}</Notice>
       ) : null}
