@@ -59,6 +59,8 @@ test('a look that the studio refuses can be read, saved, discarded, taken back, 
   await press(page, 'Save this look');
   await expect(page.getByText(/looked at today/)).toBeVisible();
   expect(await looksOf(studio.url, 'Osric Tidewell')).toBe(1);
+  // The page is left once what stopped is gone, which the look itself does not wait for.
+  await expect(page.getByText('1 thing needs you')).toBeHidden();
   // What was taken up again does not wait a second time.
   await page.goto(`${studio.url}/waiting`);
   await expect(page.getByText('Nothing waits')).toBeVisible();
