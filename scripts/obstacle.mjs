@@ -5,8 +5,8 @@ import { isBuilt, isInstalled, root } from './steps.mjs';
 /** Room that is needed where nothing is there yet, where packages are, and to run, MB: 1.1 GB of packages, npm's own store, the build. [measured] */
 const ROOM_MB = { toInstall: 2500, toBuild: 500, toRun: 100 };
 
-/** What compiles the database where npm finds none ready made. */
-const TOOLS = ['python3', 'make', 'g++'];
+/** What compiles the database. On Windows it has other names, and npm says what it lacks. */
+const TOOLS = { linux: ['python3', 'make', 'g++'], darwin: ['python3', 'make', 'g++'] };
 
 /**
  * Why this machine cannot install, build or run Open Palm, found before anything is downloaded: one sentence, with the command that helps.
@@ -21,14 +21,10 @@ export function obstacle(startedBy, machine = thisMachine()) {
   if (freeMb < needed) {
     return `The disk with ${root} has ${Math.round(freeMb)} MB free, and Open Palm needs ${needed}: make room, then run "${startedBy}" again.`;
   }
-  const missing = installed ? [] : TOOLS.filter((tool) => !has(tool));
+  const missing = installed ? [] : (TOOLS[platform] ?? []).filter((tool) => !has(tool));
   if (missing.length === 0) return null;
   const help =
-    platform === 'darwin'
-      ? 'xcode-select --install'
-      : platform === 'win32'
-        ? 'winget install Python.Python.3.12 Microsoft.VisualStudio.2022.BuildTools'
-        : 'sudo apt-get install python3 make g++';
+    platform === 'darwin' ? 'xcode-select --install' : 'sudo apt-get install python3 make g++';
   return `The database is compiled on this machine, and ${missing.join(' and ')} ${missing.length === 1 ? 'is' : 'are'} missing: run "${help}", then "${startedBy}" again.`;
 }
 

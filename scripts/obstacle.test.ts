@@ -23,6 +23,8 @@ describe('what is in the way of installing, told before anything is downloaded',
     expect(obstacle('npm run demo', { ...without, platform: 'darwin' })).toContain(
       'run "xcode-select --install", then "npm run demo" again',
     );
+    // Elsewhere they have other names.
+    expect(obstacle('npm start', { ...without, platform: 'win32' })).toBeNull();
     // What is compiled already needs no compiler.
     expect(obstacle('npm start', { ...without, installed: true })).toBeNull();
   });

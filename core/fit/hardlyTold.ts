@@ -1,5 +1,5 @@
 /** A range of bends this wide holds half of all that a joint can do. [memory] */
-const HARDLY_TOLD_DEG = 60;
+export const HARDLY_TOLD_DEG = 60;
 
 /**
  * Whether a range of bends is so wide that its pictures hardly tell it, which is said wherever it is shown.

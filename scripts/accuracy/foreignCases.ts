@@ -11,17 +11,10 @@ import {
 import {
   foreignPictures,
   OTHER_SCENE,
+  PAIRS_APART,
   USUAL_SCENE,
 } from '../../studio-demo/foreign/foreignPictures';
 import { strangerHand } from '../../studio-demo/foreign/strangerHand';
-
-/** Views at least 45° apart. */
-const PAIRS: readonly (readonly View[])[] = [
-  ['thumb-side', 'profile'],
-  ['finger-side', 'profile'],
-  ['finger-side', 'thumb-side'],
-  ['player-eye', 'thumb-side'],
-];
 
 const JOINTS: Record<ForeignRay, readonly [FittedJoint, FittedJoint]> = {
   thumb: ['thumbMcp', 'thumbIp'],
@@ -82,7 +75,7 @@ export interface ForeignCases {
 export function foreignCases({ make, pictures, noise, from, hands }: ForeignRun): ForeignCases {
   const hold = holdById('violin-shallow');
   const found: ForeignCases = { hands, refused: 0, bends: [] };
-  const sets = pictures === 'two' ? PAIRS : SINGLES;
+  const sets = pictures === 'two' ? PAIRS_APART : SINGLES;
   const { handOf, scene } = MAKES[make];
   for (let seed = from; seed < from + hands; seed += 1) {
     const hand = handOf(seed);

@@ -1,3 +1,4 @@
+import { HARDLY_TOLD_DEG } from '@open-palm/core/fit';
 import { NOISES } from './fitCases';
 import type { ForeignBend, ForeignCases } from './foreignCases';
 import { foreignRun } from './foreignRuns';
@@ -14,9 +15,6 @@ const ROWS: readonly { name: string; has: (bend: ForeignBend) => boolean }[] = [
     })),
   ),
 ];
-
-/** A range as wide as this says so where it is shown. */
-const WIDE_DEG = 60;
 
 /** One picture takes three times as long as two, and its ranges need fewer hands to be counted. */
 const SHARE_OF_ONE = 0.25;
@@ -36,7 +34,7 @@ function ranged(all: readonly ForeignBend[]): string {
   const ranges = all.flatMap(({ range }) => (range ? [range] : []));
   const width = ranges.reduce((sum, { widthDeg }) => sum + widthDeg, 0) / ranges.length;
   const holding = percent(all, ({ range }) => range?.holds ?? false);
-  const wide = percent(all, ({ range }) => (range?.widthDeg ?? 0) >= WIDE_DEG);
+  const wide = percent(all, ({ range }) => (range?.widthDeg ?? 0) >= HARDLY_TOLD_DEG);
   return `${holding} %; ${width.toFixed(0)}° (${wide} %)`;
 }
 
@@ -65,7 +63,7 @@ ${hands} invented hands of a make by which no doubt was set (\`studio-demo/forei
 tables and other joints): axes of the thumb turned by up to 30° and of the knuckles by up to 15°, hinges up to 6° off square, bones of another
 published table and off it by 6 %, palms and wrists of other proportions, fingertips clicked 0 to 14 mm beyond the bone, 35 % of the thumbs straight,
 bends spread evenly; pictures at least 45° apart, turned by 60° (SD) about their line of sight. Degrees: mean error (bias); within 1/2 SD, of which
-68/95 % are wanted. Of one picture (${hands * SHARE_OF_ONE} hands): how often the range holds the truth; its mean width (how many are wider than ${WIDE_DEG}°, which is said where they are shown).
+68/95 % are wanted. Of one picture (${hands * SHARE_OF_ONE} hands): how often the range holds the truth; its mean width (how many are wider than ${HARDLY_TOLD_DEG}°, which is said where they are shown).
 
 ${table(
   ['', ...columns('two pictures'), ...columns('one picture')],

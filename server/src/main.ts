@@ -96,9 +96,10 @@ const server = createServer((request, response) => {
   void ready.then((listener) => listener(request, response));
 });
 
-// Whoever says nothing, or never comes to an end, does not hold a connection for ever. A clip's frames may take a while on a slow network.
+// Whoever says nothing, or never comes to an end, does not hold a connection for ever. A picture on a slow network has longer here than the device
+// that sends it waits (three minutes): what is cut off each time would never arrive.
 server.headersTimeout = 10_000;
-server.requestTimeout = 120_000;
+server.requestTimeout = 300_000;
 server.keepAliveTimeout = 30_000;
 
 server.on('error', (error: NodeJS.ErrnoException) => {

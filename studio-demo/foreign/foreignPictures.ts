@@ -58,6 +58,14 @@ export const OTHER_SCENE: Scene = {
   pixelsPerMm: [3.3, 0.2],
 };
 
+/** Pairs of views that are at least 45° apart. */
+export const PAIRS_APART: readonly (readonly View[])[] = [
+  ['thumb-side', 'profile'],
+  ['finger-side', 'profile'],
+  ['finger-side', 'thumb-side'],
+  ['player-eye', 'thumb-side'],
+];
+
 /** From the wrist to the stretched middle fingertip, over the middle finger. */
 const HAND_PER_FINGER = 1.9;
 

@@ -1,16 +1,9 @@
 import { fitHold } from '@open-palm/core/fit';
 import { holdById } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
-import type { View } from '@open-palm/core/measure';
-import { foreignPictures, OTHER_SCENE } from './foreignPictures';
+import { foreignPictures, OTHER_SCENE, PAIRS_APART } from './foreignPictures';
 import { strangerHand } from './strangerHand';
 
-const PAIRS: readonly (readonly View[])[] = [
-  ['thumb-side', 'profile'],
-  ['finger-side', 'profile'],
-  ['finger-side', 'thumb-side'],
-  ['player-eye', 'thumb-side'],
-];
 const HANDS = 16;
 
 /** Palms of other proportions than the model's were taken for pictures of different holds: 58 of 200 such pairs. */
@@ -20,7 +13,7 @@ it('takes hands of another make for what they are, straight thumbs too', () => {
   for (let seed = 0; seed < HANDS; seed += 1) {
     const hand = strangerHand(seed);
     const middleFinger = { mm: 0.97 * hand.middleFingerMm, sdMm: 0.04 * hand.middleFingerMm };
-    const captures = foreignPictures(hand, PAIRS[seed % PAIRS.length]!, {
+    const captures = foreignPictures(hand, PAIRS_APART[seed % PAIRS_APART.length]!, {
       seed,
       noise: 0.005,
       scene: OTHER_SCENE,

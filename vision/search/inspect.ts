@@ -10,7 +10,7 @@ const LEAST_PRESENCE = 0.15;
  * as room. [measured]
  */
 const AGREED = 0.5;
-/** Two looks that agree must on average see a hand of the side that is looked for so far: the other side's stay under 0.2. [measured] */
+/** Two looks that agree must on average see a hand of the side that is looked for so far. From the palm the model hardly tells sides apart. [memory] */
 const OF_SIDE = 0.4;
 /** How a further look at the same hand is turned, degrees, and how much larger its square is. */
 const OTHERWISE = { turnDeg: 29, scale: 1.25 };

@@ -35,6 +35,15 @@ describe('asking the studio', () => {
     expect(Object.keys(init.headers)).toEqual(['Content-Type', 'Open-Palm-Build']);
   });
 
+  it('says of a write for which studio it is meant, once one has answered', async () => {
+    fetched.mockResolvedValue(answer(200, { n: 1 }, { 'open-palm-studio': 'a' }));
+    await ask(schema, '/api/x');
+    await ask(schema, '/api/x');
+    await put(schema, '/api/x', { a: 2 });
+    const sent = fetched.mock.calls.map(([, init]) => init.headers['Open-Palm-Studio']);
+    expect(sent).toEqual([undefined, undefined, 'a']);
+  });
+
   it('tells that the studio does not answer, until it does again', async () => {
     fetched.mockRejectedValueOnce(new TypeError('failed to fetch'));
     expect(await problem(ask(schema, '/api/x'))).toMatchObject({ status: 0, isUnreadable: true });

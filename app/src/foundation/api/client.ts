@@ -4,7 +4,7 @@ import { strings } from '../strings';
 import { APP_BUILD, noteStudioBuild } from './builds';
 import { noteStudioTime } from './clock';
 import { noteReach } from './reach';
-import { noteStudio } from './whichStudio';
+import { currentStudio, noteStudio } from './whichStudio';
 
 /** The header by which the service worker marks answers that it had kept. */
 const REMEMBERED = 'x-open-palm-remembered';
@@ -46,7 +46,7 @@ export async function ask<S extends z.ZodType>(
 ): Promise<z.infer<S>> {
   let response: Response;
   try {
-    const headers = { ...init?.headers, [HEADERS.build]: APP_BUILD };
+    const headers = { ...studioOf(init), ...init?.headers, [HEADERS.build]: APP_BUILD };
     response = await fetch(path, { ...init, headers });
   } catch {
     noteReach(false);
@@ -76,6 +76,12 @@ export async function ask<S extends z.ZodType>(
   const result = schema.safeParse(content);
   if (!result.success) throw new ApiProblem(strings.loading.unreadable, response.status);
   return result.data;
+}
+
+/** A write says for which studio it is meant: a page that still shows another one changes nothing in this. */
+function studioOf(init: RequestInit | undefined): Record<string, string> {
+  const studio = currentStudio();
+  return init?.method === undefined || studio === null ? {} : { [HEADERS.studio]: studio };
 }
 
 const secondsOf = (header: string | null): number | null =>
