@@ -52,6 +52,8 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
   const { store, device, now } = parts;
   let rows: readonly Row[] = [];
   let loaded = false;
+  let read = 0;
+  let shown = 0;
   let entries: readonly Entry[] = [];
   let elsewhere: readonly Entry[] = [];
   let arrived: readonly Arrived[] = [];
@@ -60,6 +62,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
   let writing: Promise<void> = Promise.resolve();
 
   async function refresh(): Promise<void> {
+    const turn = (read += 1);
     const stored = (await store.all()).flatMap(([key, value]) => {
       const entry = takenOver(value, device, now());
       return entry ? [{ key, entry, isOlder: entry !== value }] : [];
@@ -68,6 +71,9 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       // Its edit must stay the same from one try to the next.
       if (isOlder) await store.change(key, (was) => (isEntry(was) ? undefined : entry));
     }
+    // What was read earlier and came later is older than what is shown.
+    if (turn < shown) return;
+    shown = turn;
     rows = stored.filter(({ entry }) => parts.isHere(entry.studio));
     loaded = true;
     entries = rows.map(({ entry }) => entry);

@@ -100,7 +100,7 @@ export function takenOver(stored: unknown, device: string, now: number): Entry |
   if (typeof entry?.id !== 'string' || typeof entry.kind !== 'string' || !entry.body) return null;
   // Before studios had ids there was one at an address.
   if (typeof entry.edit === 'string') {
-    return { ...entry, studio: entry.studio ?? null } as Entry;
+    return (entry.studio === undefined ? { ...entry, studio: null } : entry) as Entry;
   }
   const { refused, ...rest } = entry;
   const at = new Date(now).toISOString();
