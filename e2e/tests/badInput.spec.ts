@@ -70,6 +70,8 @@ test('a look saved while the studio is away waits on the device, survives a relo
   await studio.stop('SIGKILL');
   await page.getByRole('button', { name: 'Save this look' }).click();
   await expect(page.getByText('1 thing waits to be sent')).toBeVisible();
+  // The bar tells it while the sending is still tried; the look is left once that is over.
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
 
   const again = await startStudio(studio.dataDir, portOf(studio));
   await page.reload();
