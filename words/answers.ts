@@ -1,6 +1,27 @@
 /** What the studio says when it cannot do what it was asked for. */
 export const answers = {
-  notLocal: 'The studio answers on this machine only.',
+  notLocal: 'The studio does not answer to this name.',
+  notBegun:
+    'Nobody has begun this studio yet: open the link that "npm start" wrote into its window.',
+  unknownDevice: 'This device was not let into the studio yet.',
+  deviceOut: 'This device was put out of the studio. What waits on it stays on it.',
+  deviceAsks: 'This device waits to be let in.',
+  locked: 'The screen is locked.',
+  signedOut: 'Nobody is signed in on this device.',
+  ownerOnly: 'Only the studio’s owner can do this.',
+  otherAuthor: 'Somebody else made this: it is sent when they are signed in here again.',
+  alreadyBegun: 'This studio has been begun already: sign in.',
+  codeUsed: 'This code does not hold: it was used already, or it is of another studio.',
+  codeLate: 'This code is too old. Ask for a new one.',
+  wrongPassphrase: 'This is not the passphrase.',
+  tooSoon: (seconds: number) =>
+    seconds < 60
+      ? `Too many tries: wait ${seconds} seconds.`
+      : `Too many tries: wait ${Math.ceil(seconds / 60)} minutes.`,
+  noPhones: 'Phones are not let in yet: let them in first.',
+  portTaken: (port: number) =>
+    `Port ${port} of this machine is taken by another program, so phones cannot come in by it.`,
+  lastOwner: 'Somebody must stay who can let others in.',
   otherStudio: 'This was made for another studio than the one that answers here.',
   foreignPage: 'This did not come from the studio’s own page, so nothing was changed.',
   olderApp:

@@ -6,6 +6,8 @@ export const HEADERS = {
   studio: 'Open-Palm-Studio',
   /** The device that made what is written: a UUID of its own. */
   madeBy: 'Open-Palm-Made-By',
+  /** The person who made what is written, by the id that the studio gave: it goes under no other name. */
+  author: 'Open-Palm-Author',
   /** The id of an edit of something that changes; the same edit again is no conflict. */
   edit: 'Open-Palm-Edit',
   /** Edits of the same, made just before it, whose answers may have been lost: what they changed is known to this edit. */

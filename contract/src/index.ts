@@ -1,3 +1,4 @@
+export * from './access';
 export * from './apiError';
 export * from './bounds';
 export * from './capture';
@@ -25,6 +26,7 @@ export * from './setup';
 export * from './student';
 export * from './take';
 export * from './crossing';
+export * from './studioSettings';
 export * from './studioState';
 export * from './tap';
 export * from './track';

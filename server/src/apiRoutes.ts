@@ -1,4 +1,8 @@
 import type { Router } from '@koa/router';
+import type { Delays } from './access/delays';
+import { ownerRoutes } from './access/ownerRoutes';
+import { accessRoutes, standingRoutes } from './access/routes';
+import type { DoorParts } from './access/visitor';
 import { exchangeRoutes } from './exchange/routes';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
@@ -9,11 +13,20 @@ import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { reportRoutes } from './features/reports/routes';
 import { studentRoutes } from './features/students/routes';
 import { takeRoutes } from './features/takes/routes';
-import { studioRoutes, type StudioReport } from './studio/routes';
+import type { PhoneWay } from './phones/phoneWay';
+import { settingsRoutes, studioRoutes, type StudioReport } from './studio/routes';
+import type { ChosenSettings } from './studio/settings';
 import type { StudioParts } from './studioParts';
 
 /** What the studio's answers are made of. */
-export interface ApiParts extends StudioParts {
+export interface ApiParts extends StudioParts, DoorParts {
+  settings: ChosenSettings;
+  /** How phones come in. */
+  phones: PhoneWay;
+  /** Told once the studio has an owner. */
+  onBegun?: () => void;
+  /** Who guessed, on whichever port. */
+  delays: Delays;
   /** Where pictures are kept. */
   pictureDir: string;
   /** Where mail is put that stands ready to be sent. */
@@ -26,6 +39,9 @@ export interface ApiParts extends StudioParts {
 
 /** Everything that can be asked of the studio. */
 export const apiRoutes = (parts: ApiParts): Router[] => [
+  standingRoutes(parts),
+  ...doorRoutes(parts),
+  settingsRoutes(parts),
   studentRoutes(parts),
   checkRoutes(parts),
   holdRoutes(parts),
@@ -38,3 +54,9 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   crossingRoutes(parts),
   reportRoutes(parts),
 ];
+
+/** Where nobody signs in, nothing of it can be asked. */
+function doorRoutes({ access, ...parts }: ApiParts): Router[] {
+  if (access === null) return [];
+  return [accessRoutes({ ...parts, access }), ownerRoutes({ ...parts, access })];
+}

@@ -1,9 +1,11 @@
 import { bodyParser } from '@koa/bodyparser';
 import Koa from 'koa';
 import { apiRoutes, type ApiParts } from './apiRoutes';
+import { door } from './access/door';
+import { accessLog, type Asked } from './middleware/accessLog';
 import { builds } from './middleware/builds';
 import { errors, type Log } from './middleware/errors';
-import { localOnly } from './middleware/localOnly';
+import { ownNamesOnly } from './middleware/ownNamesOnly';
 import { headers, ownPageOnly } from './middleware/surface';
 import { serveWebApp } from './middleware/webApp';
 import { whichStudio } from './middleware/whichStudio';
@@ -11,11 +13,11 @@ import { whichStudio } from './middleware/whichStudio';
 export interface AppParts extends ApiParts {
   /** The built app; without it only the API answers. */
   webDir?: string;
-  /** The studio's own id. */
-  studioId: string;
   /** Which build of Open Palm this is. */
   build: string;
   log: Log;
+  /** Where it is noted what was asked for. */
+  noteAsked?: (asked: Asked) => void;
 }
 
 /** How a connection ends that the other side has left. */
@@ -23,18 +25,25 @@ const GIVEN_UP = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'ECONNRESET', 'EPIPE']);
 
 /** The server without a port: errors first, then who may ask, then what is asked. */
 export function createApp(parts: AppParts): Koa {
-  const { webDir, build, studioId, log } = parts;
+  const { webDir, build, studioId, listener, log, noteAsked } = parts;
   const app = new Koa();
+  if (listener.kind === 'proxy') {
+    // What the teacher's own proxy adds is the last one in the list; what stands before it, anybody may have written.
+    app.proxy = true;
+    app.maxIpsCount = 1;
+  }
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Whoever leaves a page gives up what it was still loading: that is no fault.
     if (!GIVEN_UP.has(error.code ?? '')) log({ level: 'error', stack: error.stack });
   });
+  if (noteAsked) app.use(accessLog(noteAsked, listener, parts.now));
   app.use(errors(log));
   app.use(builds(build));
   app.use(headers);
-  app.use(localOnly);
+  app.use(ownNamesOnly(listener));
   app.use(ownPageOnly);
   app.use(whichStudio(studioId));
+  app.use(door(parts));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
   for (const router of apiRoutes(parts)) app.use(router.routes());
   if (webDir !== undefined) serveWebApp(app, webDir);

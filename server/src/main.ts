@@ -1,10 +1,20 @@
 import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { terminalWords as words } from '@open-palm/words/terminal';
+import { createStream } from 'rotating-file-stream';
+import { createDelays } from './access/delays';
+import { MACHINE, type Listener } from './access/listener';
+import { openDoor } from './access/openDoor';
 import { adoptEarlier, type Adopted } from './adoptEarlier';
 import { createApp } from './createApp';
 import { FolderTaken } from './db/lockFolder';
+import { HEAD_BYTES, withLimits } from './limits';
 import { openStudio, type OpenedStudio } from './openStudio';
+import { localName, privateAddresses } from './phones/addresses';
+import { authorityFolder } from './phones/phoneDoor';
+import { createPhoneWay, NO_PHONES, type PhoneWay } from './phones/phoneWay';
+import { proxyListener } from './phones/proxyListener';
 import type { InventedStudio, InventStudio } from './seedDemo';
 
 const host = '127.0.0.1';
@@ -16,6 +26,17 @@ const home = process.env.STUDIOS_DIR;
 const startedBy = process.env.STARTED_BY ?? 'npm run demo';
 const webDir = process.env.WEB_DIR;
 const build = process.env.OPEN_PALM_BUILD ?? 'unbuilt';
+/** Phones come in by HTTPS; the page that hands out the certificate has a port of its own. */
+const phones = {
+  wanted: process.env.PHONES === 'on',
+  host: process.env.PHONES_HOST ?? '0.0.0.0',
+  name: process.env.PHONES_NAME ?? localName(),
+  port: Number(process.env.PHONES_PORT ?? 8443),
+  trustPort: Number(process.env.TRUST_PORT ?? 8480),
+};
+/** A name of the teacher's own, under which a proxy on this machine hands requests on. */
+const publicOrigin = process.env.PUBLIC_ORIGIN;
+const proxyPort = Number(process.env.PROXY_PORT ?? 8082);
 /** The build lays the printed faces and the worker beside the server. */
 const beside = (name: string) => fileURLToPath(new URL(name, import.meta.url));
 
@@ -25,6 +46,8 @@ const now = () => new Date();
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 let studio: OpenedStudio | undefined;
+let way: PhoneWay = NO_PHONES;
+let closeAccess: () => Promise<void> = () => Promise.resolve();
 
 /**
  * The demo is a file of its own, which only `npm run demo` names, and which is read only where it is wanted: a studio in use carries no
@@ -43,9 +66,10 @@ interface DemoFile {
 }
 
 /** Opens the studio and tells what a person should know of it. */
-async function open(): Promise<RequestListener> {
+async function open(): Promise<{ answer: RequestListener; firstRunCode: string | null }> {
   const adopted = home === undefined ? null : adoptEarlier(home);
   if (adopted) say(adoptionLine(adopted));
+  const isDemo = Boolean(process.env.DEMO_STUDIO);
   const opened = await openStudio({
     dataDir,
     workerFile: beside('./worker.mjs'),
@@ -55,7 +79,50 @@ async function open(): Promise<RequestListener> {
     log,
   });
   studio = opened;
-  const { id, db, reader, deriver, pictureDir, found, filled, renewed } = opened;
+  tellFound(opened);
+  const { db, settings } = opened;
+  // The demo is open to whoever sits at this machine, and to nobody else.
+  const door = isDemo ? null : await openDoor(dataDir, db, now);
+  if (door) {
+    closeAccess = () => door.access.destroy();
+    way = createPhoneWay({
+      ...phones,
+      access: door.access,
+      folder: authorityFolder(dataDir),
+      title: () => `Open Palm, ${settings.current()?.name ?? phones.name}`,
+      addresses: () => (phones.host === '0.0.0.0' ? privateAddresses() : [phones.host]),
+      now,
+      onMoved: (origins) => say(words.moved(origins)),
+      answer: (listener) => answerAt(listener),
+    });
+  }
+  const delays = createDelays();
+  // A month of a busy studio; the oldest goes.
+  const asked = createStream('access.log', { path: dataDir, size: '1M', maxFiles: 5 });
+  const answerAt = (listener: Listener): RequestListener =>
+    createApp({
+      ...opened,
+      studioId: opened.id,
+      access: door?.access ?? null,
+      phones: way,
+      delays,
+      listener,
+      outboxDir: join(dataDir, 'outbox'),
+      fontDir: beside('./fonts'),
+      build,
+      report: { setAside: opened.found.setAside },
+      now,
+      zone: settings.zone,
+      log,
+      noteAsked: (one) => void asked.write(`${JSON.stringify(one)}\n`),
+      onBegun: () => void letPhonesIn(),
+      ...(webDir ? { webDir } : {}),
+    }).callback();
+  if (door && publicOrigin !== undefined) await serveProxy(answerAt(proxyListener(publicOrigin)));
+  return { answer: answerAt(MACHINE), firstRunCode: door?.firstRunCode ?? null };
+}
+
+function tellFound({ found, filled, renewed }: OpenedStudio): void {
   if (filled > 0) say(`The demo studio is filled: ${filled} checks.`);
   if (renewed > 0) say(`${renewed} looks are worked out anew, because Open Palm was renewed.`);
   if (found.setAside) {
@@ -63,22 +130,6 @@ async function open(): Promise<RequestListener> {
     say(`${files} files that belong to nothing in this studio were set aside in ${folder}.`);
   }
   if (found.missing > 0) say(`${found.missing} pictures have lost their file.`);
-  const app = createApp({
-    db,
-    reader,
-    deriver,
-    pictureDir,
-    outboxDir: join(dataDir, 'outbox'),
-    fontDir: beside('./fonts'),
-    build,
-    studioId: id,
-    report: { setAside: found.setAside },
-    now,
-    zone,
-    log,
-    ...(webDir ? { webDir } : {}),
-  });
-  return app.callback();
 }
 
 function adoptionLine({ kind, folder, isTaken }: Adopted): string {
@@ -90,17 +141,35 @@ function adoptionLine({ kind, folder, isTaken }: Adopted): string {
     : `Your studio that lay in ${home} is in ${folder} now; npm start opens it.`;
 }
 
+/** Opens the way for phones where it is wanted or was open before; that it cannot be opened keeps nobody else out. */
+async function letPhonesIn(): Promise<void> {
+  try {
+    await (phones.wanted ? way.open() : way.openAgain());
+    const standing = way.door()?.standing();
+    if (standing) say(words.phones(standing.origins));
+  } catch (error) {
+    say(words.phonesFailed(error instanceof Error ? error.message : String(error)));
+  }
+}
+
+async function serveProxy(answer: RequestListener): Promise<void> {
+  const proxied = createServer({ maxHeaderSize: HEAD_BYTES }, answer);
+  withLimits(proxied);
+  await new Promise<void>((resolve, reject) => {
+    proxied.once('error', reject);
+    proxied.listen(proxyPort, host, resolve);
+  });
+  servers.push(proxied);
+  say(words.proxy(publicOrigin!, proxyPort));
+}
+
 let opened: (listener: RequestListener) => void;
 const ready = new Promise<RequestListener>((resolve) => (opened = resolve));
-const server = createServer((request, response) => {
+const server = createServer({ maxHeaderSize: HEAD_BYTES }, (request, response) => {
   void ready.then((listener) => listener(request, response));
 });
-
-// Whoever says nothing, or never comes to an end, does not hold a connection for ever. A picture on a slow network has longer here than the device
-// that sends it waits (three minutes): what is cut off each time would never arrive.
-server.headersTimeout = 10_000;
-server.requestTimeout = 300_000;
-server.keepAliveTimeout = 30_000;
+const servers = [server];
+withLimits(server);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
   const taken = error.code === 'EADDRINUSE';
@@ -113,8 +182,15 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 });
 server.listen(port, host, async () => {
   try {
-    opened(await open());
-    say(`Open Palm is ready: http://${host}:${port}`);
+    const { answer, firstRunCode } = await open();
+    opened(answer);
+    const url = `http://${host}:${port}`;
+    if (firstRunCode === null) await letPhonesIn();
+    else {
+      say(words.begin(`${url}/welcome#${firstRunCode}`));
+      if (phones.wanted) say(words.phonesLater);
+    }
+    say(words.ready(url));
   } catch (error) {
     const reason = error instanceof Error ? (error.stack ?? error.message) : String(error);
     process.stderr.write(
@@ -130,9 +206,13 @@ let stopping = false;
 async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
-  server.closeAllConnections();
-  await new Promise((resolve) => server.close(resolve));
+  await way.stop();
+  for (const one of servers) {
+    one.closeAllConnections();
+    await new Promise((resolve) => one.close(resolve));
+  }
   await studio?.close();
+  await closeAccess();
   say('Open Palm has stopped.');
   process.exit(0);
 }

@@ -10,11 +10,13 @@ import { threadRunner } from './derive/runner';
 import { checkFiles, type FoundFiles } from './features/pictures/checkFiles';
 import type { Log } from './middleware/errors';
 import { studioId } from './studio/identity';
+import { openSettings, type ChosenSettings } from './studio/settings';
 import { seedDemo, type InventStudio } from './seedDemo';
 
 export interface OpenedStudio {
   /** The studio's own id. */
   id: string;
+  settings: ChosenSettings;
   db: Knex;
   reader: Knex;
   deriver: Deriver;
@@ -54,9 +56,11 @@ export async function openStudio({
   const db = await openDatabase(file);
   const reader = openReader(file);
   const pictureDir = join(dataDir, 'pictures');
-  const deriver = createDeriver({ db, reader, runner: threadRunner(workerFile), zone, log });
+  const settings = await openSettings(db, zone);
+  const runner = threadRunner(workerFile);
+  const deriver = createDeriver({ db, reader, runner, zone: settings.zone, log });
   const renewed = await inTransaction(db, (trx) => markPending(trx, 'otherCode'));
-  const parts = { db, reader, deriver, pictureDir, now, zone };
+  const parts = { db, reader, deriver, pictureDir, now, zone: settings.zone };
   const filled = invent ? await seedDemo(parts, invent) : 0;
   const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
   await deriver.resume();
@@ -64,6 +68,7 @@ export async function openStudio({
   if (filled > 0) await deriver.allSettled();
   return {
     id: await studioId(db),
+    settings,
     db,
     reader,
     deriver,

@@ -3,6 +3,7 @@ import type { Context } from 'koa';
 import { z } from 'zod';
 import { idSchema, issuesFromZod, HEADERS } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
+import { visitorOf } from './access/door';
 import { Problem } from './problem';
 import type { Written } from './studioParts';
 
@@ -27,7 +28,10 @@ export function readId(value: string | undefined): string {
 /** How a write came: its body as received, and who made it. */
 export const writtenBy = (ctx: Context): Written => ({
   received: ctx.request.body,
-  madeBy: idSchema.safeParse(ctx.get(HEADERS.madeBy)).data ?? null,
+  maker: {
+    madeBy: idSchema.safeParse(ctx.get(HEADERS.madeBy)).data ?? null,
+    author: visitorOf(ctx).person?.id ?? null,
+  },
 });
 
 /** An edit of something that changes: under an id of its own, so that repeating it is known, and on what it is based. */

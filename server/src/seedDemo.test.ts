@@ -11,7 +11,7 @@ const PICTURES = join(__dirname, '../../studio-demo/pictures');
 const invent: InventStudio = (today, zone) => demoStudio(PICTURES, today, zone);
 let studio: TestStudio;
 beforeAll(async () => (studio = await openTestStudio()));
-const parts = () => ({ ...studio, now: () => NOW, zone: ZONE });
+const parts = () => ({ ...studio, now: () => NOW, zone: () => ZONE });
 afterAll(() => studio.close());
 
 // Filling the studio fits hands to pictures, which takes its time beside other tests.
@@ -71,7 +71,7 @@ describe('the demo studio', () => {
 
   it('is filled in one go or not at all: a filling that broke off begins again', async () => {
     const other = await openTestStudio();
-    const into = { ...other, now: () => NOW, zone: ZONE };
+    const into = { ...other, now: () => NOW, zone: () => ZONE };
     await other.db.raw(
       `create trigger breaks before insert on log_entries begin select raise(abort, 'broken off'); end`,
     );
@@ -91,7 +91,7 @@ describe('the demo studio', () => {
     mkdirSync(withPictures.pictureDir, { recursive: true });
     writeFileSync(join(withPictures.pictureDir, 'child.jpg'), 'a photograph');
     for (const other of [withStudent, withPictures]) {
-      expect(await seedDemo({ ...other, now: () => NOW, zone: ZONE }, invent)).toBe(0);
+      expect(await seedDemo({ ...other, now: () => NOW, zone: () => ZONE }, invent)).toBe(0);
       await other.close();
     }
   });

@@ -4,7 +4,7 @@ import { inTransaction } from './db/inTransaction';
 import { bringIn } from './exchange/bringIn';
 import { savePicture } from './features/pictures/service';
 import { hasAnything, readFact, writeFact } from './studio/repo';
-import type { StudioParts } from './studioParts';
+import { BROUGHT_IN, type StudioParts } from './studioParts';
 
 /** An invented studio, as whatever invents it gives it. */
 export interface InventedStudio {
@@ -38,8 +38,8 @@ export async function seedDemo(
   // Pictures without a single student are somebody's whose database is gone, unless they are the demo's own.
   if (known === undefined && existsSync(pictureDir) && readdirSync(pictureDir).length > 0) return 0;
   await writeFact(db, DEMO, 'begun');
-  const { students, pictures, checks, log } = await invent(now(), zone);
-  for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, null);
+  const { students, pictures, checks, log } = await invent(now(), zone());
+  for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, BROUGHT_IN);
   const touched = await inTransaction(db, async (trx) => {
     const brought = { students, holds: [], checks, log };
     const setupIds = await bringIn(trx, brought, now().toISOString());

@@ -9,14 +9,24 @@ export interface StudioParts {
   reader: Knex;
   now: () => Date;
   /** The teacher's time zone: by its calendar days are counted where a student has no lesson time of their own. */
-  zone: string;
+  zone: () => string;
   deriver: Deriver;
 }
+
+/** Who made something. */
+export interface Maker {
+  /** The device that made it, where it says so. */
+  madeBy: string | null;
+  /** The person who was signed in; null where nobody is, as in the demo, and for what a file brought in. */
+  author: string | null;
+}
+
+/** What nobody at a screen made. */
+export const BROUGHT_IN: Maker = { madeBy: null, author: null };
 
 /** How a write came. */
 export interface Written {
   /** The body as it came, before anything was filled in. */
   received: unknown;
-  /** The device that made it, where it says so. */
-  madeBy: string | null;
+  maker: Maker;
 }

@@ -31,6 +31,7 @@ describe('openDatabase', () => {
       'letters',
       'log_entries',
       'measures',
+      'people',
       'pictures',
       'relaxed_hands',
       'setups',

@@ -10,6 +10,8 @@ import * as takesFingersSeen from '../../migrations/20261126010000_takes_fingers
 import * as crossings from '../../migrations/20261126020000_crossings';
 import * as tracking from '../../migrations/20261126090000_tracking';
 import * as factsFirst from '../../migrations/20261129110000_facts_first';
+import * as people from '../../migrations/20261130090000_people';
+import * as accessTables from '../../migrations/access/20261130090000_first_tables';
 
 interface SqliteConnection {
   pragma(text: string): unknown;
@@ -34,21 +36,32 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261126020000_crossings', ...crossings },
   { name: '20261126090000_tracking', ...tracking },
   { name: '20261129110000_facts_first', ...factsFirst },
+  { name: '20261130090000_people', ...people },
 ];
 
-/** Migrations come from the list above, so that the built server carries them inside itself. */
-const migrationSource: Knex.MigrationSource<Migration> = {
-  getMigrations: () => Promise.resolve([...MIGRATIONS]),
+/** The same of the file that says who may come in. */
+const ACCESS_MIGRATIONS: readonly Migration[] = [
+  { name: '20261130090000_first_tables', ...accessTables },
+];
+
+/** Migrations come from the lists above, so that the built server carries them inside itself. */
+const sourceOf = (migrations: readonly Migration[]): Knex.MigrationSource<Migration> => ({
+  getMigrations: () => Promise.resolve([...migrations]),
   getMigrationName: (migration) => migration.name,
   getMigration: (migration) => Promise.resolve(migration),
-};
+});
 
 /**
  * Opens the studio's database and brings it up to date.
  *
  * What is acknowledged must survive a crash and a power cut: write-ahead log, and every commit synced to disk.
  */
-export async function openDatabase(filename: string): Promise<Knex> {
+export const openDatabase = (filename: string): Promise<Knex> => open(filename, MIGRATIONS);
+
+/** Opens the file that says who may come in, and brings it up to date. */
+export const openAccess = (filename: string): Promise<Knex> => open(filename, ACCESS_MIGRATIONS);
+
+async function open(filename: string, migrations: readonly Migration[]): Promise<Knex> {
   const db = knex({
     client: 'better-sqlite3',
     connection: { filename },
@@ -64,7 +77,7 @@ export async function openDatabase(filename: string): Promise<Knex> {
         done();
       },
     },
-    migrations: { migrationSource },
+    migrations: { migrationSource: sourceOf(migrations) },
   });
   await db.migrate.latest();
   return db;

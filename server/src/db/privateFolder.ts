@@ -2,7 +2,8 @@ import { chmodSync, existsSync, lstatSync, mkdirSync, readdirSync } from 'node:f
 import { join } from 'node:path';
 
 /** What in the folder is the studio's own: nothing else is touched, whatever folder somebody names. */
-const OWN = /^(studio\.sqlite(-wal|-shm)?|lock\.sqlite(-journal)?|pictures|outbox|set-aside)$/;
+const OWN =
+  /^((studio|access)\.sqlite(-wal|-shm)?|authority|access\.log|\d{8}-.*access\.log|lock\.sqlite(-journal)?|pictures|outbox|set-aside)$/;
 
 /**
  * Makes the studio's folder and what is the studio's in it readable by its owner alone: it holds children's photographs. What is made

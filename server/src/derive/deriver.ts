@@ -27,7 +27,7 @@ export interface DeriverParts {
   reader: Knex;
   runner: Runner;
   /** The teacher's time zone: by its calendar days are counted where a student has no lesson time of their own. */
-  zone: string;
+  zone: () => string;
   log: Log;
 }
 
@@ -152,7 +152,7 @@ export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): 
       about && {
         ...about,
         setupId,
-        zone,
+        zone: zone(),
         entries: await trackEntries(reader, setupId),
         checks: await newestTrackChecks(reader, setupId, MOST_CHECKS),
         newest: await newestMeasures(reader, 1, setupId),

@@ -4,6 +4,7 @@ import { isSame, mergeFields } from '@open-palm/records/merge';
 import { ConflictProblem, Problem } from '../problem';
 import type { Edit } from '../readBody';
 import { addEdit, bodyAt, findEdit, newestOf, type EditedKind } from './repo';
+import { BROUGHT_IN, type Maker } from '../studioParts';
 
 /** A version of something that changes. */
 export interface Versioned<Body> {
@@ -19,7 +20,7 @@ export interface EditParts<Body> {
   body: Body;
   /** What stands there now, if anything. */
   current: Versioned<Body> | undefined;
-  madeBy: string | null;
+  maker: Maker;
   createdAt: string;
   /** Writes a version, whole. */
   put(next: Versioned<Body>): Promise<void>;
@@ -44,8 +45,8 @@ export async function keepEdit<Body>(trx: Knex, parts: EditParts<Body>): Promise
     await put(next);
     const editId = edit?.id ?? `${kind} ${id} ${next.version}`;
     const sent = isSame(next.body, body) ? next.body : body;
-    const { madeBy, createdAt } = parts;
-    await addEdit(trx, { id: editId, kind, ofId: id, ...next, sent, madeBy, createdAt });
+    const { maker, createdAt } = parts;
+    await addEdit(trx, { id: editId, kind, ofId: id, ...next, sent, maker, createdAt });
     return next;
   };
   if (!current) return keep({ version: 1, body });
@@ -97,7 +98,7 @@ async function rememberFirst<Body>(
     version,
     body,
     sent: body,
-    madeBy: null,
+    maker: BROUGHT_IN,
     createdAt,
   });
 }

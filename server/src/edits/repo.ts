@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import type { Maker } from '../studioParts';
 
 /** Resources that change, under versions. */
 export type EditedKind = 'student' | 'letter' | 'take' | 'hold';
@@ -11,6 +12,7 @@ interface EditRow {
   body_json: string;
   sent_json: string | null;
   made_by: string | null;
+  author: string | null;
   created_at: string;
 }
 
@@ -66,7 +68,7 @@ export async function bodyAt(
 
 export async function addEdit(
   trx: Knex,
-  edit: KeptEdit & { id: string; madeBy: string | null; createdAt: string },
+  edit: KeptEdit & { id: string; maker: Maker; createdAt: string },
 ): Promise<void> {
   await trx<EditRow>('edits').insert({
     id: edit.id,
@@ -75,7 +77,8 @@ export async function addEdit(
     version: edit.version,
     body_json: JSON.stringify(edit.body),
     sent_json: edit.sent === edit.body ? null : JSON.stringify(edit.sent),
-    made_by: edit.madeBy,
+    made_by: edit.maker.madeBy,
+    author: edit.maker.author,
     created_at: edit.createdAt,
   });
 }

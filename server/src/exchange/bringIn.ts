@@ -11,6 +11,7 @@ import { addEntry } from '../features/lessonLog/repo';
 import { findStudent, putStudent } from '../features/students/repo';
 import { Problem } from '../problem';
 import type { ImportPlan } from './importPlan';
+import { BROUGHT_IN } from '../studioParts';
 
 /** What can be brought in at once. */
 export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;
@@ -30,10 +31,10 @@ export async function bringIn(
   for (const { id, input } of checks) {
     const takenAt = new Date(input.takenAt).toISOString();
     const bodySha256 = receivedHash(input);
-    await addCheck(trx, { ...input, id, takenAt }, { bodySha256, createdAt, madeBy: null });
+    await addCheck(trx, { ...input, id, takenAt }, { bodySha256, createdAt, maker: BROUGHT_IN });
   }
   for (const entry of log) {
-    await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, madeBy: null });
+    await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, maker: BROUGHT_IN });
   }
   const touched = new Set([
     ...students.flatMap(({ setups }) => setups.map(({ id }) => id)),
@@ -54,7 +55,7 @@ async function putWhole(trx: Knex, student: Student, createdAt: string): Promise
     edit: { id: uuidv7(), basedOn: known?.version ?? 0, after: [] },
     body,
     current: known && { version: known.version, body: inputOf(known) },
-    madeBy: null,
+    maker: BROUGHT_IN,
     createdAt,
     async put(next) {
       if (await putStudent(trx, { id, ...next.body }, next.version, createdAt)) return;

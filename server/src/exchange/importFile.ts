@@ -18,7 +18,7 @@ export async function importFile(
   bytes: Uint8Array,
   { sha256, ...settings }: { sha256: string } & ImportSettings,
 ): Promise<ImportPreview> {
-  const plan = await planImport(db, bytes, { zone, ...settings });
+  const plan = await planImport(db, bytes, { zone: zone(), ...settings });
   if (plan.preview.sha256 !== sha256) {
     const message = answers.otherFile;
     throw new Problem(409, 'conflict', message, 'sha256');

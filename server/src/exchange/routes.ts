@@ -42,7 +42,7 @@ export function exchangeRoutes(parts: StudioParts): Router {
   // The file comes as its own bytes: how it is written is for the studio to find out.
   router.post('/import/preview', async (ctx) => {
     const bytes = await readFile(ctx);
-    ctx.body = (await planImport(reader, bytes, { zone, ...settingsOf(ctx) })).preview;
+    ctx.body = (await planImport(reader, bytes, { zone: zone(), ...settingsOf(ctx) })).preview;
   });
 
   router.post('/import/:sha256', async (ctx) => {

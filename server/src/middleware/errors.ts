@@ -4,6 +4,8 @@ import { v7 as uuidv7 } from 'uuid';
 import { clip, type ApiErrorBody } from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
+import { TooSoon } from '../access/delays';
+import { routeOf } from './accessLog';
 import { ConflictProblem, Problem } from '../problem';
 
 export type Log = (entry: Record<string, unknown>) => void;
@@ -22,9 +24,10 @@ export function errors(log: Log): Middleware {
       const problem = asProblem(error);
       if (problem.status >= 500) {
         const stack = error instanceof Error ? error.stack : String(error);
-        log({ level: 'error', requestId, method: ctx.method, path: ctx.path, stack });
+        log({ level: 'error', requestId, route: routeOf(ctx.method, ctx.path), stack });
       }
       ctx.status = problem.status;
+      if (problem instanceof TooSoon) ctx.set('Retry-After', String(problem.seconds));
       const { code, message, where } = problem;
       const body: ApiErrorBody = {
         error: { code, message, where: clip(where, LONGEST_WHERE) },

@@ -39,12 +39,20 @@ export function spawnServer(main: string, dataDir: string, port: number): ChildP
   });
 }
 
-/** Resolves when the server says that it is ready. */
+/** Resolves when the server says that it is ready, with all that it has said until then. */
 export const isReady = (child: ChildProcess) =>
-  new Promise<void>((resolve, reject) => {
-    child.stdout!.on('data', (text) => String(text).includes('ready') && resolve());
+  new Promise<string>((resolve, reject) => {
+    let said = '';
+    child.stdout!.on('data', (text) => {
+      said += String(text);
+      if (said.includes('Open Palm is ready')) resolve(said);
+    });
     child.once('exit', () => reject(new Error('The server left before it was ready.')));
   });
+
+/** The code of the one-time link, from what a server said at its start. */
+export const firstRunCodeIn = (said: string): string | null =>
+  /\/welcome#([\w-]{22})/.exec(said)?.[1] ?? null;
 
 export const isGone = (child: ChildProcess) =>
   new Promise((resolve) => child.once('exit', resolve));

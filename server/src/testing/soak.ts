@@ -4,8 +4,9 @@ import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
 import { HEADERS } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
-import { freePort, isGone, isReady, spawnServer } from './builtServer';
+import { firstRunCodeIn, freePort, isGone, isReady, spawnServer } from './builtServer';
 import { exampleCheck, examplePicture, freshStudent } from './examples';
+import { beginStudio } from './testBrowser';
 
 /** A write as it is sent, and what a reader must find once it was acknowledged. */
 interface Write {
@@ -36,8 +37,9 @@ export async function soak(
   const dataDir = mkdtempSync(join(tmpdir(), 'soak-'));
   const acknowledged: Write[] = [];
   const unanswered: Write[] = [];
+  const cookies = await signedIn(main, dataDir);
   for (let i = 0; i < kills; i += 1) {
-    const { child, send } = await start(main, dataDir);
+    const { child, send } = await start(main, dataDir, cookies);
     const lesson = await aLesson(`round-${i}`);
     const dies = isGone(child);
     const killAfter = Math.floor(random() * (lesson.first.length + lesson.rest.length));
@@ -58,20 +60,21 @@ export async function soak(
   return {
     kills,
     acknowledged: acknowledged.length,
-    lost: await lostOf(main, dataDir, acknowledged, unanswered),
+    lost: await lostOf(main, dataDir, cookies, acknowledged, unanswered),
   };
 }
 
 async function lostOf(
   main: string,
   dataDir: string,
+  cookies: string,
   acknowledged: readonly Write[],
   unanswered: readonly Write[],
 ): Promise<string[]> {
-  const { child, url, send } = await start(main, dataDir);
+  const { child, url, send } = await start(main, dataDir, cookies);
   const lost: string[] = [];
   for (const { path, read } of acknowledged) {
-    const answer = await fetch(url + read.path);
+    const answer = await fetch(url + read.path, { headers: { Cookie: cookies } });
     const text = answer.ok ? Buffer.from(await answer.arrayBuffer()).toString('latin1') : '';
     if (!answer.ok || !text.includes(read.contains)) lost.push(`${path}: ${answer.status}`);
   }
@@ -88,7 +91,18 @@ async function lostOf(
   return lost;
 }
 
-async function start(main: string, dataDir: string) {
+/** Begins the studio; whoever was signed in is so after a crash as well. */
+async function signedIn(main: string, dataDir: string): Promise<string> {
+  const port = await freePort();
+  const child = spawnServer(main, dataDir, port);
+  const code = firstRunCodeIn(await isReady(child));
+  const { cookies } = await beginStudio(`http://127.0.0.1:${port}`, code);
+  child.kill('SIGKILL');
+  await isGone(child);
+  return [...cookies].map((pair) => pair.join('=')).join('; ');
+}
+
+async function start(main: string, dataDir: string, cookies: string) {
   const port = await freePort();
   const child = spawnServer(main, dataDir, port);
   await isReady(child);
@@ -102,6 +116,7 @@ async function start(main: string, dataDir: string) {
         'Content-Type': isPicture ? 'image/jpeg' : 'application/json',
         [HEADERS.build]: 'soak',
         Origin: url,
+        Cookie: cookies,
         ...headers,
       },
     }).catch(() => null);

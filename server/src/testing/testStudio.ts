@@ -1,5 +1,5 @@
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,7 +10,13 @@ import { createApp } from '../createApp';
 import { openDatabase, openReader } from '../db/openDatabase';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
+import type { Asked } from '../middleware/accessLog';
+import { createDelays } from '../access/delays';
+import { MACHINE, type Listener } from '../access/listener';
+import { openDoor } from '../access/openDoor';
+import { NO_PHONES, type PhoneWay } from '../phones/phoneWay';
 import { studioId } from '../studio/identity';
+import { openSettings } from '../studio/settings';
 
 export interface Answer {
   status: number;
@@ -25,6 +31,17 @@ export interface TestStudio {
   pictureDir: string;
   outboxDir: string;
   logged: Record<string, unknown>[];
+  /** What the access log noted. */
+  asked: Asked[];
+  /** What time it is for the studio. */
+  clock: { now: Date };
+  access: Knex | null;
+  /** The code of the one-time link, where nobody has begun the studio. */
+  firstRunCode: string | null;
+  ask(path: string, init?: RequestInit): Promise<Answer>;
+  studioId: string;
+  /** Answers at another port as well; returns its address. */
+  serve(at: Listener): Promise<string>;
   get(path: string): Promise<Answer>;
   put(path: string, body: unknown, headers?: Record<string, string>): Promise<Answer>;
   /** An edit of something that changes, based on a version. */
@@ -43,32 +60,60 @@ export const NOW = new Date('2026-03-02T10:00:00.000Z');
 export async function openTestStudio({
   webDir,
   folder = mkdtempSync(join(tmpdir(), 'studio-')),
-}: { webDir?: string; folder?: string } = {}): Promise<TestStudio> {
+  signedIn = false,
+  listener = MACHINE,
+  phones = NO_PHONES,
+}: {
+  webDir?: string;
+  folder?: string;
+  /** Whether people sign in, as in a teacher's own studio; else it is open, as the demo. */
+  signedIn?: boolean;
+  listener?: Listener;
+  phones?: PhoneWay;
+} = {}): Promise<TestStudio> {
   const pictureDir = join(folder, 'pictures');
   const outboxDir = join(folder, 'outbox');
   const file = join(folder, 'studio.sqlite');
+  const clock = { now: NOW };
+  const delays = createDelays();
   const db = await openDatabase(file);
   const reader = openReader(file);
+  const asked: Asked[] = [];
   const logged: Record<string, unknown>[] = [];
   const log = (entry: Record<string, unknown>) => void logged.push(entry);
-  const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: ZONE, log });
-  const app = createApp({
-    db,
-    reader,
-    deriver,
-    pictureDir,
-    outboxDir,
-    now: () => NOW,
-    zone: ZONE,
-    log,
-    build: BUILD,
-    studioId: await studioId(db),
-    report: { setAside: null },
-    ...(webDir === undefined ? {} : { webDir }),
-  });
-  const server = createServer(app.callback());
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const settings = await openSettings(db, ZONE);
+  const id = await studioId(db);
+  const door = signedIn ? await openDoor(folder, db, () => clock.now) : null;
+  const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: settings.zone, log });
+  const appAt = (at: Listener) =>
+    createApp({
+      db,
+      reader,
+      deriver,
+      pictureDir,
+      outboxDir,
+      now: () => clock.now,
+      zone: settings.zone,
+      log,
+      noteAsked: (one) => void asked.push(one),
+      build: BUILD,
+      studioId: id,
+      settings,
+      access: door?.access ?? null,
+      delays,
+      phones,
+      listener: at,
+      report: { setAside: null },
+      ...(webDir === undefined ? {} : { webDir }),
+    });
+  const servers: Server[] = [];
+  const serve = async (at: Listener) => {
+    const server = createServer(appAt(at).callback());
+    servers.push(server);
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+    return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  };
+  const url = await serve(listener);
   const ask = async (path: string, init?: RequestInit): Promise<Answer> => {
     const response = await fetch(url + path, init);
     const isJson = response.headers.get('content-type')?.includes('json');
@@ -96,7 +141,14 @@ export async function openTestStudio({
     pictureDir,
     outboxDir,
     logged,
+    asked,
+    clock,
+    access: door?.access ?? null,
+    firstRunCode: door?.firstRunCode ?? null,
+    ask,
     url,
+    studioId: id,
+    serve,
     get: (path) => ask(path),
     put,
     edit: (path, body, basedOn, editId = uuidv7()) =>
@@ -108,11 +160,14 @@ export async function openTestStudio({
         body: bytes as BodyInit,
       }),
     async close() {
-      server.closeAllConnections();
-      await new Promise((resolve) => server.close(resolve));
+      for (const server of servers) {
+        server.closeAllConnections();
+        await new Promise((resolve) => server.close(resolve));
+      }
       await deriver.close();
       await reader.destroy();
       await db.destroy();
+      await door?.access.destroy();
       rmSync(folder, { recursive: true });
     },
   };

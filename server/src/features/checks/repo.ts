@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { Check, CheckInput } from '@open-palm/contract';
 import { FAMILIES, mergeContacts, type Place } from '@open-palm/core/measure';
+import type { Maker } from '../../studioParts';
 
 interface CheckRow {
   id: string;
@@ -23,6 +24,7 @@ interface CheckRow {
   fits_json: string;
   bands_off: number;
   made_by: string | null;
+  author: string | null;
   pending: number;
   body_sha256: string;
   created_at: string;
@@ -54,7 +56,7 @@ export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefin
 export async function addCheck(
   trx: Knex,
   check: CheckFacts,
-  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
+  extra: { bodySha256: string; createdAt: string; maker: Maker },
 ): Promise<void> {
   await trx<CheckRow>('checks').insert({
     id: check.id,
@@ -77,7 +79,8 @@ export async function addCheck(
     bands_off: check.grip.bandsOff ? 1 : 0,
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
-    made_by: extra.madeBy,
+    made_by: extra.maker.madeBy,
+    author: extra.maker.author,
     pending: 1,
   });
   if (check.captures.length > 0) {

@@ -34,7 +34,7 @@ export async function saveCheck(
   { db, now, deriver }: StudioParts,
   id: string,
   input: CheckInput,
-  { received, madeBy }: Written,
+  { received, maker }: Written,
 ): Promise<void> {
   const bodySha256 = receivedHash(received);
   const check = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
@@ -44,7 +44,7 @@ export async function saveCheck(
     facts: async (trx) => [comparable((await findCheckFacts(trx, id))!), comparable(check)],
     add: async (trx) => {
       await refuseUnknown(trx, check);
-      await addCheck(trx, check, { bodySha256, createdAt: now().toISOString(), madeBy });
+      await addCheck(trx, check, { bodySha256, createdAt: now().toISOString(), maker });
       await touchSetups(trx, [input.setupId]);
     },
   });

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Crossing } from '@open-palm/contract';
+import type { Maker } from '../../studioParts';
 
 interface CrossingRow {
   id: string;
@@ -10,6 +11,7 @@ interface CrossingRow {
   body_sha256: string;
   created_at: string;
   made_by: string | null;
+  author: string | null;
 }
 
 /** The newest of an instrument, newest first. */
@@ -48,7 +50,7 @@ export const crossingHashOf = async (db: Knex, id: string): Promise<string | und
 export async function addCrossing(
   db: Knex,
   crossing: Crossing,
-  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
+  extra: { bodySha256: string; createdAt: string; maker: Maker },
 ): Promise<void> {
   await db<CrossingRow>('crossings').insert({
     id: crossing.id,
@@ -58,6 +60,7 @@ export async function addCrossing(
     strings_json: JSON.stringify(crossing.strings),
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
-    made_by: extra.madeBy,
+    made_by: extra.maker.madeBy,
+    author: extra.maker.author,
   });
 }

@@ -26,7 +26,7 @@ export function crossingRoutes({
   router.put('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
     const input = readBody(crossingInputSchema, ctx.request.body);
-    const { received, madeBy } = writtenBy(ctx);
+    const { received, maker } = writtenBy(ctx);
     const crossing: Crossing = { ...input, id, seenAt: new Date(input.seenAt).toISOString() };
     const bodySha256 = receivedHash(received);
     await keepOnce(db, bodySha256, {
@@ -38,7 +38,7 @@ export function crossingRoutes({
         if (!(await setupExists(trx, input.studentId, input.setupId))) {
           throw notFound('instrument of this student', 'setupId');
         }
-        await addCrossing(trx, crossing, { bodySha256, createdAt: now().toISOString(), madeBy });
+        await addCrossing(trx, crossing, { bodySha256, createdAt: now().toISOString(), maker });
       },
     });
     ctx.body = crossing;

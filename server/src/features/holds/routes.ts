@@ -19,7 +19,7 @@ export function holdRoutes(parts: Pick<StudioParts, 'db' | 'reader' | 'now'>): R
     if (hold.id !== readId(ctx.params.id)) {
       throw new Problem(400, 'malformed', answers.otherId, 'id');
     }
-    ctx.body = await saveHold(parts, hold, writtenBy(ctx).madeBy, readEdit(ctx));
+    ctx.body = await saveHold(parts, hold, writtenBy(ctx).maker, readEdit(ctx));
   });
 
   return router;

@@ -8,7 +8,7 @@ import { addEdit, findEdit, newestOf } from '../../edits/repo';
 import { ConflictProblem, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { findHold } from '../../references/repo';
-import type { StudioParts } from '../../studioParts';
+import type { Maker, StudioParts } from '../../studioParts';
 import { addHold, latestVersion } from './repo';
 
 /**
@@ -23,7 +23,7 @@ import { addHold, latestVersion } from './repo';
 export function saveHold(
   { db, now }: Pick<StudioParts, 'db' | 'now'>,
   hold: Hold,
-  madeBy: string | null,
+  maker: Maker,
   edit: Edit | null,
 ): Promise<Hold> {
   const issues = findHoldIssues(hold);
@@ -53,7 +53,7 @@ export function saveHold(
         version,
         body: null,
         sent: null,
-        madeBy,
+        maker,
         createdAt,
       });
     }

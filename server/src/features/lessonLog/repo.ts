@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { type LogEntry } from '@open-palm/contract';
 import { aboutEntry, isOpening, isStillOpen } from '@open-palm/records/log';
+import type { Maker } from '../../studioParts';
 
 interface LogRow {
   id: string;
@@ -12,6 +13,7 @@ interface LogRow {
   body_sha256: string;
   created_at: string;
   made_by: string | null;
+  author: string | null;
   of_id: string | null;
   is_open: number;
 }
@@ -30,7 +32,7 @@ export async function findEntry(db: Knex, id: string): Promise<LogEntry | undefi
 export async function addEntry(
   trx: Knex,
   entry: LogEntry,
-  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
+  extra: { bodySha256: string; createdAt: string; maker: Maker },
 ): Promise<void> {
   const about = aboutEntry(entry);
   await trx<LogRow>('log_entries').insert({
@@ -42,7 +44,8 @@ export async function addEntry(
     body_json: JSON.stringify(entry),
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
-    made_by: extra.madeBy,
+    made_by: extra.maker.madeBy,
+    author: extra.maker.author,
     of_id: about,
     is_open: 0,
   });

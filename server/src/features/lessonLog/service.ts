@@ -20,7 +20,7 @@ export async function saveEntry(
   { db, now, deriver }: StudioParts,
   id: string,
   input: LogEntry,
-  { received, madeBy }: Written,
+  { received, maker }: Written,
 ): Promise<LogEntry> {
   if (input.id !== id) {
     throw new Problem(400, 'malformed', answers.twoIds, 'id');
@@ -37,7 +37,7 @@ export async function saveEntry(
       if (!(await setupExists(trx, input.studentId, input.setupId))) {
         throw notFound('instrument of this student', 'setupId');
       }
-      await addEntry(trx, entry, { bodySha256, createdAt: now().toISOString(), madeBy });
+      await addEntry(trx, entry, { bodySha256, createdAt: now().toISOString(), maker });
       if (shapes) await touchSetups(trx, [entry.setupId]);
     },
   });

@@ -7,6 +7,7 @@ export interface PictureRow {
   upload_sha256: string;
   created_at: string;
   made_by: string | null;
+  author: string | null;
   /** How long its file is; null for pictures from before that was noted. */
   bytes: number | null;
   /** 1 when the file was found to be gone or another one: it can be sent again. */

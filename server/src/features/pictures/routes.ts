@@ -17,11 +17,13 @@ export function pictureRoutes(parts: PictureParts): Router {
   router.put('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
     if (Number(ctx.get('Content-Length')) > LARGEST_PICTURE_BYTES) throw tooLarge();
-    const { madeBy } = writtenBy(ctx);
+    // What was read as text before is no picture.
+    if (ctx.is('json')) throw new Problem(415, 'malformed', answers.notAPicture, 'body');
+    const { maker } = writtenBy(ctx);
     const bytes = await getRawBody(ctx.req, { limit: LARGEST_PICTURE_BYTES }).catch((error) => {
       throw error.type === 'entity.too.large' ? tooLarge() : error;
     });
-    ctx.body = await savePicture(parts, id, bytes, madeBy);
+    ctx.body = await savePicture(parts, id, bytes, maker);
   });
 
   router.get('/:id', async (ctx) => {

@@ -5,7 +5,7 @@ import { Mutex } from 'async-mutex';
 import type { Picture } from '@open-palm/contract';
 import { Problem } from '../../problem';
 import { pictureFile } from '../../references/pictureFile';
-import type { StudioParts } from '../../studioParts';
+import type { Maker, StudioParts } from '../../studioParts';
 import { cleanPicture } from './cleanPicture';
 import { keepPicture } from './pictureFolder';
 import { findPicture, noteFile, putPicture, type PictureRow } from './repo';
@@ -25,7 +25,7 @@ export function savePicture(
   { db, pictureDir, now }: PictureParts,
   id: string,
   bytes: Buffer,
-  madeBy: string | null,
+  maker: Maker,
 ): Promise<Picture> {
   const sha256 = createHash('sha256').update(bytes).digest('hex');
   return turn.runExclusive(async () => {
@@ -42,7 +42,8 @@ export function savePicture(
       height,
       upload_sha256: sha256,
       created_at: now().toISOString(),
-      made_by: madeBy,
+      made_by: maker.madeBy,
+      author: maker.author,
       bytes: jpeg.length,
       missing: 0,
     };

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { RelaxedHandRecord } from '@open-palm/contract';
+import type { Maker } from '../../studioParts';
 
 /** What the relaxed hand with this id was first sent as, if there is one. */
 export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefined> =>
@@ -8,7 +9,7 @@ export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefin
 export async function addRelaxedHand(
   db: Knex,
   record: RelaxedHandRecord,
-  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
+  extra: { bodySha256: string; createdAt: string; maker: Maker },
 ): Promise<void> {
   await db('relaxed_hands').insert({
     id: record.id,
@@ -21,6 +22,7 @@ export async function addRelaxedHand(
     points_json: JSON.stringify(record.points),
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
-    made_by: extra.madeBy,
+    made_by: extra.maker.madeBy,
+    author: extra.maker.author,
   });
 }

@@ -17,7 +17,7 @@ export async function saveRelaxedHand(
   { db, now }: Pick<StudioParts, 'db' | 'now'>,
   id: string,
   input: RelaxedHandInput,
-  { received, madeBy }: Written,
+  { received, maker }: Written,
 ): Promise<RelaxedHandRecord> {
   const bodySha256 = receivedHash(received);
   const record = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
@@ -31,7 +31,7 @@ export async function saveRelaxedHand(
         throw notFound('picture', 'pictureId');
       }
       relaxedHandFrom(input.points);
-      await addRelaxedHand(trx, record, { bodySha256, createdAt: now().toISOString(), madeBy });
+      await addRelaxedHand(trx, record, { bodySha256, createdAt: now().toISOString(), maker });
     },
   });
   return record;

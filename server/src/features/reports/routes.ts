@@ -10,7 +10,7 @@ export function reportRoutes(parts: ReportParts): Router {
   router.put('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
     const input = readBody(reportInputSchema, ctx.request.body);
-    ctx.body = await saveReport(parts, id, input, writtenBy(ctx).madeBy, readEdit(ctx));
+    ctx.body = await saveReport(parts, id, input, writtenBy(ctx).maker, readEdit(ctx));
   });
 
   router.get('/:id', async (ctx) => {

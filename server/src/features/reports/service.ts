@@ -11,6 +11,7 @@ import { pictureFile } from '../../references/pictureFile';
 import { reportPdf } from './reportPdf';
 import { markedPicture } from './markedPicture';
 import { capturesOf, checkExists, findReport, noteMailed, putReport } from './repo';
+import type { Maker } from '../../studioParts';
 
 export interface ReportParts {
   db: Knex;
@@ -32,7 +33,7 @@ export async function saveReport(
   { db, now }: ReportParts,
   checkId: string,
   input: ReportInput,
-  madeBy: string | null,
+  maker: Maker,
   edit: Edit | null,
 ): Promise<Report> {
   const createdAt = now().toISOString();
@@ -45,7 +46,7 @@ export async function saveReport(
       edit,
       body: input,
       current: known && { version: known.version, body: reportInputOf(known) },
-      madeBy,
+      maker,
       createdAt,
       put: (next) => putReport(trx, checkId, next, createdAt),
     });

@@ -73,7 +73,7 @@ export function studentRoutes(parts: StudioParts): Router {
   router.put('/:id', async (ctx) => {
     const id = readId(ctx.params.id);
     const input = readBody(studentInputSchema, ctx.request.body);
-    ctx.body = await saveStudent(parts, id, input, writtenBy(ctx).madeBy, readEdit(ctx));
+    ctx.body = await saveStudent(parts, id, input, writtenBy(ctx).maker, readEdit(ctx));
   });
 
   router.get('/:id', async (ctx) => {

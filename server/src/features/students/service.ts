@@ -7,7 +7,7 @@ import { keepEdit } from '../../edits/keepEdit';
 import { notFound, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { latestHolds } from '../../references/repo';
-import type { StudioParts } from '../../studioParts';
+import type { Maker, StudioParts } from '../../studioParts';
 import { findStudent, putStudent } from './repo';
 import { isShipped } from '@open-palm/records/holds';
 
@@ -21,7 +21,7 @@ export async function saveStudent(
   { db, now, deriver }: StudioParts,
   id: string,
   input: StudentInput,
-  madeBy: string | null,
+  maker: Maker,
   edit: Edit | null,
 ): Promise<KeptStudent> {
   const createdAt = now().toISOString();
@@ -34,7 +34,7 @@ export async function saveStudent(
       edit,
       body: input,
       current: known && { version: known.version, body: inputOf(known) },
-      madeBy,
+      maker,
       createdAt,
       async put(next) {
         const student = { id, ...next.body };

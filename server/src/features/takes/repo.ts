@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { KeptTake, Take } from '@open-palm/contract';
+import type { Maker } from '../../studioParts';
 
 interface TakeRow {
   id: string;
@@ -13,6 +14,7 @@ interface TakeRow {
   fingers_seen: string | null;
   version: number;
   made_by: string | null;
+  author: string | null;
   body_sha256: string;
   created_at: string;
 }
@@ -49,7 +51,7 @@ export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefin
 export async function addTake(
   db: Knex,
   take: Take,
-  extra: { bodySha256: string; createdAt: string; madeBy: string | null },
+  extra: { bodySha256: string; createdAt: string; maker: Maker },
 ): Promise<void> {
   await db<TakeRow>('takes').insert({
     id: take.id,
@@ -63,7 +65,8 @@ export async function addTake(
     fingers_seen: take.fingersSeen,
     body_sha256: extra.bodySha256,
     created_at: extra.createdAt,
-    made_by: extra.madeBy,
+    made_by: extra.maker.madeBy,
+    author: extra.maker.author,
   });
 }
 

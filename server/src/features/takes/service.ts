@@ -24,7 +24,7 @@ export function saveTake(
   { db, now }: Pick<StudioParts, 'db' | 'now'>,
   id: string,
   input: TakeInput,
-  { received, madeBy }: Written,
+  { received, maker }: Written,
   edit: Edit | null,
 ): Promise<KeptTake> {
   const take = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
@@ -44,7 +44,7 @@ export function saveTake(
         version: known.version,
         body: { cuts: known.cuts, fingersSeen: known.fingersSeen },
       },
-      madeBy,
+      maker,
       createdAt,
       async put(next) {
         if (known) return updateTake(trx, id, next);
@@ -58,7 +58,7 @@ export function saveTake(
             issues.map((issue) => ({ ...issue, where: `series.${issue.where}` })),
           );
         }
-        return addTake(trx, take, { bodySha256, createdAt, madeBy });
+        return addTake(trx, take, { bodySha256, createdAt, maker });
       },
     });
     return { ...take, ...body, version };
