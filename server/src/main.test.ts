@@ -1,7 +1,15 @@
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildServer, freePort, isGone, isReady, spawnServer } from './testing/builtServer';
+import {
+  buildServer,
+  firstRunCodeIn,
+  freePort,
+  isGone,
+  isReady,
+  spawnServer,
+} from './testing/builtServer';
+import { beginStudio, testBrowser } from './testing/testBrowser';
 
 let main: string;
 beforeAll(() => (main = buildServer('main-test')));
@@ -77,6 +85,34 @@ describe('the server as a program', () => {
       0o600, 0o600,
     ]);
     expect(modes(join(aside, 'child.jpg'))).toBe(0o600);
+  });
+
+  it('gives whoever lost the passphrase a link, beside a running studio', async () => {
+    const folder = freshDir();
+    const passphrase = (...names: string[]) => {
+      const child = spawnServer(join(main, '../passphrase.mjs'), folder, port, names);
+      let said = '';
+      child.stdout!.on('data', (text) => (said += text));
+      child.stderr!.on('data', (text) => (said += text));
+      return isGone(child).then(() => said);
+    };
+    const port = await freePort();
+    expect(await passphrase()).toContain('There is no studio of your own in');
+    const running = spawnServer(main, folder, port);
+    const url = `http://127.0.0.1:${port}`;
+    const owner = await beginStudio(url, firstRunCodeIn(await isReady(running)));
+    expect(await passphrase('Nobody Here')).toContain('npm run passphrase -- "Maren Solveig"');
+    const [, first] = /welcome#(\S+)/.exec(await passphrase())!;
+    const [, code] = /welcome#(\S+)/.exec(await passphrase('Maren Solveig'))!;
+    const other = testBrowser(url);
+    const renew = (by: string | undefined) =>
+      other.post('/api/access/renew', { code: by, passphrase: 'a brass bell at sea' });
+    expect((await renew(first)).body).toMatchObject({ error: { code: 'codeUsed' } });
+    expect((await renew(code)).body).toMatchObject({ standing: 'in', me: { role: 'owner' } });
+    // Whoever was signed in with the lost one is not any more.
+    expect((await owner.get('/api/access')).body).toMatchObject({ standing: 'out' });
+    running.kill('SIGTERM');
+    await isGone(running);
   });
 
   it('works everything out anew on demand, but not beside a running studio', async () => {

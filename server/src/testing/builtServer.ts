@@ -32,8 +32,13 @@ export const freePort = () =>
   });
 
 /** Starts a built server as a process. */
-export function spawnServer(main: string, dataDir: string, port: number): ChildProcess {
-  return spawn(process.execPath, [main], {
+export function spawnServer(
+  main: string,
+  dataDir: string,
+  port: number,
+  args: readonly string[] = [],
+): ChildProcess {
+  return spawn(process.execPath, [main, ...args], {
     env: { ...process.env, DATA_DIR: dataDir, PORT: String(port) },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
