@@ -102,7 +102,7 @@ await openWeeks(phone, 'Ravn');
 await phone.getByText('Then and now').scrollIntoViewIfNeeded();
 await phone.getByRole('slider', { name: 'Then' }).scrollIntoViewIfNeeded();
 await shoot(phone, 'phone-weeks');
-await phone.goto(`${studio.url}/studio`);
+await phone.goto(`${studio.url}/studio/files`);
 const chooser = phone.waitForEvent('filechooser');
 await phone.getByRole('button', { name: 'Choose a file' }).click();
 await (

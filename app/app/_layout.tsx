@@ -6,6 +6,7 @@ import { SWRConfig } from 'swr';
 import { registerOfflineApp } from '../src/foundation/api/offlineApp';
 import { useFreshApp } from '../src/foundation/api/useFreshApp';
 import { useKeepSending } from '../src/foundation/api/sync/useSync';
+import { Gate } from '../src/features/door/Gate';
 import { WaitingBar } from '../src/foundation/api/WaitingBar';
 import { shippedFonts } from '../src/foundation/kit/shippedFonts';
 import { ThemeProvider } from '../src/foundation/kit/ThemeProvider';
@@ -21,7 +22,9 @@ export default function Layout() {
       <SWRConfig value={{ revalidateOnFocus: false, shouldRetryOnError: false }}>
         <ThemeProvider>
           <WaitingBar />
-          <Stack screenOptions={{ headerShown: false, animation: 'none' }} />
+          <Gate>
+            <Stack screenOptions={{ headerShown: false, animation: 'none' }} />
+          </Gate>
         </ThemeProvider>
       </SWRConfig>
     </SafeAreaProvider>

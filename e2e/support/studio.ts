@@ -42,6 +42,8 @@ export interface RunningStudio {
   url: string;
   dataDir: string;
   process: ChildProcess;
+  /** The one-time link of a studio that nobody has begun. */
+  firstRunLink: string | null;
   stop(signal?: NodeJS.Signals): Promise<void>;
 }
 
@@ -101,14 +103,26 @@ async function serve(
     startedBy: 'a test',
     dataDir,
   });
-  const child = spawn(command, args, { env, stdio: ['ignore', 'pipe', 'inherit'] });
+  // Phones of a journey come by a name of their own, on this machine alone.
+  const phones = {
+    PHONES_HOST: '127.0.0.2',
+    PHONES_NAME: 'studio.test',
+    PHONES_PORT: String(await freePort('127.0.0.2')),
+    TRUST_PORT: String(await freePort('127.0.0.2')),
+  };
+  const child = spawn(command, args, { env: { ...env, ...phones }, stdio: ['ignore', 'pipe', 'inherit'] });
   running.add(child);
   child.once('exit', () => running.delete(child));
+  let said = '';
   await new Promise<void>((resolve, reject) => {
-    child.stdout!.on('data', (text) => String(text).includes('ready') && resolve());
+    child.stdout!.on('data', (text) => {
+      said += String(text);
+      if (said.includes('Open Palm is ready')) resolve();
+    });
     child.once('exit', () => reject(new Error('The server left before it was ready.')));
   });
   return {
+    firstRunLink: /http\S+\/welcome#\S+/.exec(said)?.[0] ?? null,
     url: `http://127.0.0.1:${chosen}`,
     dataDir,
     process: child,
@@ -132,9 +146,9 @@ export async function isWorkedOut(url: string): Promise<void> {
 
 export const portOf = (studio: RunningStudio) => Number(new URL(studio.url).port);
 
-const freePort = () =>
+const freePort = (host = '127.0.0.1') =>
   new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
+    const probe = createServer().listen(0, host, () => {
       const { port } = probe.address() as AddressInfo;
       probe.close(() => resolve(port));
     });

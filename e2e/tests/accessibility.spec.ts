@@ -45,7 +45,7 @@ for (const [colorScheme, viewport] of [
         await expect(page.getByRole('heading', { name: /its checkpoints/ })).toBeVisible();
         await page.getByRole('button', { name: 'As a table: The four families' }).click();
         await expectAccessible(page, 'weeks');
-        await page.goto(new URL('/studio', page.url()).href);
+        await page.goto(new URL('/studio/files', page.url()).href);
         await expect(page.getByRole('heading', { name: 'Export' })).toBeVisible();
         await expectAccessible(page, 'files');
         await page.getByRole('button', { name: 'Back' }).click();

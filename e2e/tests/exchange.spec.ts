@@ -15,7 +15,8 @@ async function choose(page: Page, name: string, content: string | Buffer): Promi
 
 async function openFiles(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).filter({ visible: true }).click();
-  await press(page, 'Files');
+  await press(page, 'Studio');
+  await page.getByRole('link', { name: 'Files' }).filter({ visible: true }).click();
   await expect(page.getByRole('heading', { name: 'Files of the studio' })).toBeVisible();
 }
 

@@ -27,7 +27,7 @@ test('the page breaks none of its own rules, on its screens and with its workers
   page.on('console', (message) => {
     if (message.text().includes('Content Security Policy')) broken.push(message.text());
   });
-  for (const path of ['/', '/students', '/holds', '/studio', '/waiting']) {
+  for (const path of ['/', '/students', '/holds', '/studio', '/studio/files', '/waiting']) {
     await page.goto(studio.url + path);
     await expect(page.getByRole('heading').filter({ visible: true }).first()).toBeVisible();
   }

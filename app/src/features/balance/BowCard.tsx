@@ -5,6 +5,13 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
+import {
+  doubtWords,
+  shownSize,
+  sizeUnit,
+  sizeWords,
+  type SizeKind,
+} from '../../foundation/strings/sizes';
 
 const words = balanceWords;
 
@@ -27,8 +34,8 @@ export function BowCard({
       <Text variant="small">
         {words.bow.line(
           bowName(preset),
-          estimatedWords(bow.massG, 'g'),
-          estimatedWords(bow.balanceMm, 'mm'),
+          estimatedWords(bow.massG, 'weight'),
+          estimatedWords(bow.balanceMm, 'length'),
         )}
       </Text>
       <Button
@@ -46,9 +53,7 @@ const bowName = ({ kind, size }: BowPreset): string => {
   return sized.charAt(0).toUpperCase() + sized.slice(1);
 };
 
-const estimatedWords = ({ value, sd, measured }: Estimated, unit: string): string =>
-  measured
-    ? words.bow.measured(`${round(value)} ${unit}`)
-    : words.bow.estimate(`${Math.round(value)} ${unit}`, String(Math.max(1, Math.round(sd))));
-
-const round = (value: number) => String(Math.round(value * 10) / 10);
+function estimatedWords({ value, sd, measured }: Estimated, kind: SizeKind): string {
+  if (measured) return words.bow.measured(`${shownSize(kind, value)} ${sizeUnit(kind)}`);
+  return words.bow.estimate(sizeWords(kind, value), doubtWords(kind, sd));
+}

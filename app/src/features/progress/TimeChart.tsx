@@ -1,6 +1,6 @@
 import { ticks } from 'd3-array';
-import { format } from 'date-fns/format';
 import { G, Line, Path, Rect } from 'react-native-svg';
+import { axisDay } from '../../foundation/strings/dateWords';
 import { ChartFrame } from '../../foundation/charts/ChartFrame';
 import { AxisText } from '../../foundation/charts/chartParts';
 import { linearScale } from '../../foundation/charts/linearScale';
@@ -203,7 +203,7 @@ function valueSpan(points: readonly ProgressPoint[], isRoom: boolean): [number, 
 /** Three dates along the level axis; with the year where they are far apart. */
 function timeWords([from, to]: readonly [number, number]): { at: number; word: string }[] {
   const far = to - from > 300 * 86_400_000;
-  const word = (at: number) => format(at, far ? 'MMM yyyy' : 'd MMM');
+  const word = (at: number) => axisDay(at, far);
   const middle = (from + to) / 2;
   return [from, middle, to].map((at) => ({ at, word: word(at) }));
 }

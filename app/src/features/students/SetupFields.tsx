@@ -3,7 +3,8 @@ import { useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
 import { View } from 'react-native';
 import type { StudentInput } from '@open-palm/contract';
 import { BOW_SIZES, type BowSize } from '@open-palm/core/bow';
-import { INSTRUMENTS, type Hold } from '@open-palm/core/holds';
+import type { Hold } from '@open-palm/core/holds';
+import { usualInstruments } from './usualInstruments';
 import { findHold, holdsOn } from '@open-palm/records/holds';
 import { holdName } from '../../foundation/strings/holdWords';
 import { Button } from '../../foundation/kit/Button';
@@ -11,6 +12,7 @@ import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
+import { sizeUnit } from '../../foundation/strings/sizes';
 import { Field, OneOf } from './fields';
 
 const words = strings.student;
@@ -42,7 +44,7 @@ export function SetupFields({
         control={control}
         name={`setups.${at}.instrument`}
         question={words.instrument}
-        options={INSTRUMENTS}
+        options={usualInstruments()}
         nameOf={(option) => strings.instruments[option]}
         // A hold of another instrument gives way to the usual one of the new.
         onChosen={(chosen) => setValue(`setups.${at}.holdId`, holdsOn(chosen, ownHolds)[0]!.id)}
@@ -65,8 +67,8 @@ export function SetupFields({
       <Field
         control={control}
         name={`setups.${at}.frogLengthMm`}
-        label={words.frog}
-        kind="number"
+        label={words.frog(sizeUnit('length'))}
+        kind="length"
         help={words.frogHelp}
       />
       <Button

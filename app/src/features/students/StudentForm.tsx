@@ -22,11 +22,14 @@ import { Screen } from '../../foundation/kit/Screen';
 import { space } from '../../foundation/kit/tokens';
 import { SKINS } from '../../drawing/portrait/skin';
 import { strings } from '../../foundation/strings';
+import { sizeUnit } from '../../foundation/strings/sizes';
 import { Text } from '../../foundation/kit/Text';
 import { AuditsField } from './AuditsField';
 import { Field, OneOf } from './fields';
 import { LessonFields } from './LessonFields';
 import { SetupFields } from './SetupFields';
+import { usualInstruments } from './usualInstruments';
+import { holdsOn } from '@open-palm/records/holds';
 
 const words = strings.student;
 const lessonWords = strings.lessonFields;
@@ -34,16 +37,19 @@ const lessonWords = strings.lessonFields;
 /** The form fills every field, and so needs none of the defaults that a file or an older device does. */
 const formSchema = studentInputSchema as unknown as z.ZodType<StudentInput, StudentInput>;
 
-const newSetup = (): StudentInput['setups'][number] => ({
-  id: uuidv7(),
-  instrument: 'violin',
-  bowSize: '4/4',
-  frogLengthMm: null,
-  bowMassG: null,
-  bowBalanceMm: null,
-  holdId: 'violin-shallow',
-  settings: {},
-});
+const newSetup = (): StudentInput['setups'][number] => {
+  const instrument = usualInstruments()[0]!;
+  return {
+    id: uuidv7(),
+    instrument,
+    bowSize: '4/4',
+    frogLengthMm: null,
+    bowMassG: null,
+    bowBalanceMm: null,
+    holdId: holdsOn(instrument, [])[0]!.id,
+    settings: {},
+  };
+};
 
 export const newStudent = (): StudentInput => ({
   name: '',
@@ -139,8 +145,8 @@ export function StudentForm({
       <Field
         control={control}
         name="middleFingerMm"
-        label={words.middleFinger}
-        kind="number"
+        label={words.middleFinger(sizeUnit('length'))}
+        kind="length"
         help={words.middleFingerHelp}
       />
       <OneOf

@@ -35,8 +35,8 @@ export function StudentList({ chosenId }: { chosenId?: string }) {
           footer={
             <>
               <Button
-                label={words.files}
-                icon="file-arrow-left-right-outline"
+                label={words.studio}
+                icon="home-city-outline"
                 onPress={() => router.navigate('/studio')}
               />
               <Button

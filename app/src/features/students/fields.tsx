@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Controller, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -9,8 +9,10 @@ import { Choice, Choices } from '../../foundation/kit/Choice';
 import { numberFrom } from '../../foundation/kit/numberFrom';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
+import { keptSize, shownSize } from '../../foundation/strings/sizes';
 
 type Name = FieldPath<StudentInput>;
+type FieldKind = 'text' | 'number' | 'length';
 
 /** A line to write in, with what is wrong about it. */
 export function Field({
@@ -23,9 +25,12 @@ export function Field({
   control: Control<StudentInput>;
   name: Name;
   label: string;
-  kind: 'text' | 'number';
+  /** A length is kept in millimetres and read as the studio measures. */
+  kind: FieldKind;
   help?: string;
 }) {
+  // What is being typed stays as it is typed: "2." is on its way to a number.
+  const [typed, setTyped] = useState<string | null>(null);
   return (
     <Controller
       control={control}
@@ -36,11 +41,17 @@ export function Field({
             mode="outlined"
             label={label}
             accessibilityLabel={label}
-            value={textOf(field.value)}
-            onChangeText={(text) => field.onChange(kind === 'number' ? numberFrom(text) : text)}
-            onBlur={field.onBlur}
+            value={typed ?? textOf(field.value, kind)}
+            onChangeText={(text) => {
+              setTyped(text);
+              field.onChange(valueFrom(text, kind));
+            }}
+            onBlur={() => {
+              setTyped(null);
+              field.onBlur();
+            }}
             error={fieldState.invalid}
-            inputMode={kind === 'number' ? 'decimal' : 'text'}
+            inputMode={kind === 'text' ? 'text' : 'decimal'}
             style={{ minHeight: space(14) }}
           />
           {fieldState.error || help !== undefined ? (
@@ -54,10 +65,17 @@ export function Field({
   );
 }
 
-const textOf = (value: unknown): string =>
-  typeof value === 'string' || (typeof value === 'number' && !Number.isNaN(value))
-    ? String(value)
-    : '';
+function textOf(value: unknown, kind: FieldKind): string {
+  if (typeof value === 'string') return value;
+  if (typeof value !== 'number' || Number.isNaN(value)) return '';
+  return String(kind === 'length' ? shownSize('length', value) : value);
+}
+
+function valueFrom(text: string, kind: FieldKind): string | number | null {
+  if (kind === 'text') return text;
+  const typed = numberFrom(text);
+  return typed === null || kind === 'number' ? typed : keptSize('length', typed);
+}
 
 /** What the schema says of a field, in words. */
 function errorWords(message: string | undefined): string {

@@ -22,7 +22,7 @@ export function FirstStudent() {
       <Button
         label={words.importList}
         icon="file-arrow-left-right-outline"
-        onPress={() => router.navigate('/studio')}
+        onPress={() => router.navigate('/studio/files')}
       />
     </Card>
   );

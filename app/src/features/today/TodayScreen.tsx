@@ -1,6 +1,9 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
 import type { Hold } from '@open-palm/core/holds';
+import { useAccess } from '../../foundation/api/accessState';
+import { lockScreen } from '../../foundation/api/lockScreen';
 import { deviceZone, studioNow } from '../../foundation/api/clock';
 import { useStudents } from '../../foundation/api/queries';
 import { useEntries } from '../../foundation/api/sync/useSync';
@@ -41,13 +44,33 @@ export function TodayScreen() {
       <Loaded from={students} meanwhile={here}>
         {(data) => (
           <Screen>
-            <Text variant="title">{words.title}</Text>
+            <TodayHead />
             {here}
             <Day data={data} now={now} />
           </Screen>
         )}
       </Loaded>
       <NavBar current="today" />
+    </View>
+  );
+}
+
+/** The day’s title, and a lock for whoever lays the phone down. */
+function TodayHead() {
+  const canLock = useAccess()?.hasPassphrase ?? false;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+      <Text variant="title" style={{ flex: 1 }}>
+        {words.title}
+      </Text>
+      {canLock ? (
+        <IconButton
+          icon="lock-outline"
+          accessibilityLabel={words.lock}
+          onPress={() => void lockScreen()}
+          style={{ margin: 0, width: 48, height: 48 }}
+        />
+      ) : null}
     </View>
   );
 }

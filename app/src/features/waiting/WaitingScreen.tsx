@@ -6,6 +6,7 @@ import { sync } from '../../foundation/api/sync';
 import { isWaiting, type Entry } from '../../foundation/api/sync/entry';
 import { hasArrived } from '../../foundation/api/sync/needs';
 import { useElsewhere, useEntries } from '../../foundation/api/sync/useSync';
+import { isOfThisStudio } from '../../foundation/api/whichStudio';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
@@ -24,6 +25,8 @@ import { titleOf } from './entryWords';
 export function WaitingScreen() {
   const entries = useEntries();
   const elsewhere = useElsewhere();
+  const foreign = elsewhere.filter(({ studio }) => !isOfThisStudio(studio));
+  const others = elsewhere.length - foreign.length;
   const waiting = entries.filter(isWaiting);
   const conflicts = entries.filter(({ conflict }) => conflict);
   const stopped = entries.filter(({ stop, conflict }) => stop && !conflict);
@@ -65,9 +68,10 @@ export function WaitingScreen() {
         </Notice>
       ) : null}
       {entries.length + elsewhere.length === 0 ? <Text>{words.nothing}</Text> : null}
-      {elsewhere.length > 0 ? (
-        <Notice title={words.elsewhereTitle}>{words.elsewhere(elsewhere.length)}</Notice>
+      {foreign.length > 0 ? (
+        <Notice title={words.elsewhereTitle}>{words.elsewhere(foreign.length)}</Notice>
       ) : null}
+      {others > 0 ? <Notice title={words.othersTitle}>{words.others(others)}</Notice> : null}
       {conflicts.length > 0 ? <Text variant="heading">{words.conflicts}</Text> : null}
       {conflicts.map((entry) => (
         <ConflictCard key={entry.edit} entry={entry} />

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { apiErrorSchema, HEADERS, type Conflict } from '@open-palm/contract';
 import { strings } from '../strings';
+import { noteRefusal } from './accessState';
 import { APP_BUILD, noteStudioBuild } from './builds';
 import { noteStudioTime } from './clock';
 import { noteReach } from './reach';
@@ -66,6 +67,7 @@ export async function ask<S extends z.ZodType>(
     // What is refused without our own words was refused by something on the way.
     if (!refusal.success) throw new ApiProblem(strings.loading.unreadable, response.status);
     const { error, conflict } = refusal.data;
+    noteRefusal(error.code);
     throw new ApiProblem(error.message, response.status, {
       code: error.code,
       where: error.where,

@@ -1,3 +1,4 @@
+import { currentPerson, isOfThisPerson } from './accessState';
 import { currentStudio, isOfThisStudio } from './whichStudio';
 import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval';
 
@@ -8,6 +9,8 @@ export interface StoredDraft {
   studentName: string;
   /** The studio that it was begun in; missing where none had answered, or before studios had ids. */
   studio?: string | null;
+  /** Who began it; missing where nobody was signed in. */
+  author?: string | null;
   /** When it was last changed, ISO. */
   at: string;
   content: unknown;
@@ -19,15 +22,18 @@ const draftStore = () => (store ??= createStore('open-palm-drafts', 'looks'));
 const keyOf = ({ studentId, setupId }: Pick<StoredDraft, 'studentId' | 'setupId'>) =>
   `${studentId} ${setupId}`;
 
+const isMine = ({ studio, author }: StoredDraft): boolean =>
+  isOfThisStudio(studio) && isOfThisPerson(author);
+
 /** Unfinished looks, one for each student and instrument: a reload, a closed tab or a crash keeps them. */
 export const drafts = {
   find: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<StoredDraft | undefined> =>
     get<StoredDraft>(keyOf(of), draftStore()).then((draft) =>
-      draft && isOfThisStudio(draft.studio) ? draft : undefined,
+      draft && isMine(draft) ? draft : undefined,
     ),
 
   keep: (draft: StoredDraft): Promise<void> =>
-    set(keyOf(draft), { ...draft, studio: currentStudio() }, draftStore()),
+    set(keyOf(draft), { ...draft, studio: currentStudio(), author: currentPerson() }, draftStore()),
 
   drop: (of: Pick<StoredDraft, 'studentId' | 'setupId'>): Promise<void> =>
     del(keyOf(of), draftStore()),
@@ -44,7 +50,7 @@ export const drafts = {
     const stored = await entries<string, StoredDraft>(draftStore());
     return stored
       .map(([, draft]) => draft)
-      .filter(({ studio }) => isOfThisStudio(studio))
+      .filter(isMine)
       .sort((a, b) => (a.at < b.at ? 1 : -1));
   },
 };

@@ -1,5 +1,9 @@
 /** The addresses of the studio's API, which are also the keys of what is cached. */
 export const paths = {
+  access: (step = '') => `/api/access${step === '' ? '' : `/${step}`}`,
+  person: (id: string) => `/api/access/people/${id}`,
+  device: (id: string) => `/api/access/devices/${id}`,
+  settings: '/api/settings',
   studio: '/api/studio',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,

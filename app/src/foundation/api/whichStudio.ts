@@ -1,8 +1,7 @@
 import { noteRenewed } from './builds';
+import { forgetRememberedAnswers } from './rememberedAnswers';
 
 const KEY = 'open-palm.studio';
-/** Where the service worker keeps the studio's last answers. */
-const REMEMBERED_ANSWERS = 'studio-answers';
 
 const listeners = new Set<() => void>();
 let known: string | null | undefined;
@@ -33,7 +32,7 @@ export function noteStudio(id: string | null): void {
     // A browser without storage asks anew every time.
   }
   if (before === null) return;
-  if (typeof caches !== 'undefined') void caches.delete(REMEMBERED_ANSWERS).catch(() => false);
+  forgetRememberedAnswers();
   listeners.forEach((listener) => listener());
   noteRenewed('otherStudio');
 }

@@ -55,7 +55,7 @@ export const en = {
   students: {
     title: 'Students',
     add: 'Add a student',
-    files: 'Files',
+    studio: 'Studio',
     empty: 'No students yet.',
     choose: 'Choose a student to see the hand file.',
     line: (instrument: string, hold: string) => `${instrument} · ${hold}`,
@@ -70,7 +70,7 @@ export const en = {
     side: 'Which hand holds the bow?',
     skinTone: 'Tone of the drawn hand',
     level: 'How far along?',
-    middleFinger: 'Length of the middle finger, mm',
+    middleFinger: (unit: string) => `Length of the middle finger, ${unit}`,
     middleFingerHelp:
       'From the knuckle to the tip. Bands in mm go with it; left empty, the size of the bow stands in.',
     setup: (n: number, instrument: string) => `Instrument ${n}: ${instrument}`,
@@ -79,7 +79,7 @@ export const en = {
     removeSetup: 'Remove this instrument',
     schools: 'Where schools differ',
     noSchools: 'Hide where schools differ',
-    frog: 'Length of the frog, mm',
+    frog: (unit: string) => `Length of the frog, ${unit}`,
     frogHelp:
       'Measure from the front edge to the back. Left empty, an estimate is used and the doubt grows.',
     save: 'Save',

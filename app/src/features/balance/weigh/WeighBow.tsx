@@ -27,6 +27,13 @@ import { space } from '../../../foundation/kit/tokens';
 import { WordField } from '../../../foundation/kit/WordField';
 import { strings } from '../../../foundation/strings';
 import { weighWords } from '../../../foundation/strings/balance';
+import {
+  keptSize,
+  shownSize,
+  sizeUnit,
+  sizeWords,
+  type SizeKind,
+} from '../../../foundation/strings/sizes';
 import { WeighFigure } from './WeighFigure';
 
 const words = weighWords;
@@ -50,10 +57,10 @@ export function WeighBow({
   const part = BOW_PARTS[at]!;
   const isLast = at === BOW_PARTS.length - 1;
   const step = words.steps[part];
-  const value = numberFrom(texts[part]);
+  const value = keptFrom(texts, part, own);
   const warning = value === null || Number.isNaN(value) ? null : bowWarning(preset, part, value);
   const refused = refusal(handFile, part, value);
-  const amount = (number: number) => `${Math.round(number)} ${step.unit}`;
+  const amount = (number: number) => sizeWords(KIND_OF[part], number);
   const usual = plausible(preset, part);
 
   const keep = async (measured: OwnBow) => {
@@ -71,7 +78,7 @@ export function WeighBow({
   const goOn = (kept: typeof texts) => {
     setTexts(kept);
     if (!isLast) return setAt(at + 1);
-    void keep(ownBowOf(kept));
+    void keep(ownBowOf(kept, own));
   };
   return (
     <Screen
@@ -102,7 +109,7 @@ export function WeighBow({
       <Text variant="heading">{step.title}</Text>
       <Text>{step.how}</Text>
       <WordField
-        label={step.field}
+        label={`${step.field}, ${sizeUnit(KIND_OF[part])}`}
         value={texts[part]}
         onChange={(text) => setTexts({ ...texts, [part]: text })}
         kind="decimal"
@@ -127,17 +134,33 @@ export function WeighBow({
 }
 
 const textsOf = (own: OwnBow): Record<BowPart, string> => ({
-  massG: textOf(own.massG),
-  balanceMm: textOf(own.balanceMm),
-  frogLengthMm: textOf(own.frogLengthMm),
+  massG: textOf(own, 'massG'),
+  balanceMm: textOf(own, 'balanceMm'),
+  frogLengthMm: textOf(own, 'frogLengthMm'),
 });
 
-const textOf = (value: number | null) => (value === null ? '' : String(value));
+const KIND_OF: Record<BowPart, SizeKind> = {
+  massG: 'weight',
+  balanceMm: 'length',
+  frogLengthMm: 'length',
+};
 
-const ownBowOf = (texts: Record<BowPart, string>): OwnBow => ({
-  massG: numberFrom(texts.massG),
-  balanceMm: numberFrom(texts.balanceMm),
-  frogLengthMm: numberFrom(texts.frogLengthMm),
+function textOf(own: OwnBow, part: BowPart): string {
+  const kept = own[part];
+  return kept === null ? '' : String(shownSize(KIND_OF[part], kept));
+}
+
+/** What was left as it is read stays what it was, to the last digit. */
+function keptFrom(texts: Record<BowPart, string>, part: BowPart, own: OwnBow): number | null {
+  if (texts[part] === textOf(own, part)) return own[part];
+  const typed = numberFrom(texts[part]);
+  return typed === null ? null : keptSize(KIND_OF[part], typed);
+}
+
+const ownBowOf = (texts: Record<BowPart, string>, own: OwnBow): OwnBow => ({
+  massG: keptFrom(texts, 'massG', own),
+  balanceMm: keptFrom(texts, 'balanceMm', own),
+  frogLengthMm: keptFrom(texts, 'frogLengthMm', own),
 });
 
 /** What is written down of the student, with this bow. */

@@ -20,7 +20,10 @@ export interface SyncEngine {
   subscribe(listener: () => void): () => void;
   /** What is on this device alone, the oldest first: what waits, and what waits for a person. */
   contents(): readonly Entry[];
-  /** What was made for another studio that stood at this address: it stays here until that one answers again. */
+  /**
+   * What was made for another studio that stood at this address, or by somebody else who was signed in here: it stays until that one answers
+   * again, or they are back.
+   */
   elsewhere(): readonly Entry[];
   arrived(): readonly Arrived[];
   /** Resolves once it is safe on this device. A later edit of the same takes the place of an earlier one. */
@@ -74,10 +77,10 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     // What was read earlier and came later is older than what is shown.
     if (turn < shown) return;
     shown = turn;
-    rows = stored.filter(({ entry }) => parts.isHere(entry.studio));
+    rows = stored.filter(({ entry }) => parts.isHere(entry));
     loaded = true;
     entries = rows.map(({ entry }) => entry);
-    elsewhere = stored.flatMap(({ entry }) => (parts.isHere(entry.studio) ? [] : [entry]));
+    elsewhere = stored.flatMap(({ entry }) => (parts.isHere(entry) ? [] : [entry]));
     listeners.forEach((listener) => listener());
   }
 
@@ -136,6 +139,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
         // What it was based on stays: this device has seen nothing newer meanwhile, unless a screen says so.
         basedOn: Math.max(basedOn, earlier?.basedOn ?? 0),
         studio: parts.studio(),
+        author: parts.author(),
         madeBy: device,
         at,
         tries: 0,

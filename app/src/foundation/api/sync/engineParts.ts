@@ -6,10 +6,12 @@ import type { Answer } from './outcome';
 export interface EngineParts {
   store: EntryStore;
   send(entry: Entry): Promise<Answer>;
-  /** Whether something made for a studio belongs to the one that answers here. */
-  isHere(studio: string | null): boolean;
+  /** Whether something belongs to the studio that answers here and to the person who is signed in. */
+  isHere(entry: Pick<Entry, 'studio' | 'author'>): boolean;
   /** The studio that answers here; null before any has. */
   studio(): string | null;
+  /** Who is signed in; null where nobody is. */
+  author(): string | null;
   /** This device's own id. */
   device: string;
   now(): number;

@@ -53,6 +53,8 @@ export type Entry = {
   basedOn: number;
   /** The studio that it was made for; null where none had answered yet. */
   studio: string | null;
+  /** Who made it: it is sent under no other name. Null where nobody was signed in. */
+  author: string | null;
   /** The device that made it. */
   madeBy: string;
   /** When it was made or last changed here, ISO. */
@@ -98,9 +100,11 @@ const FIRST_VERSION = 1;
 export function takenOver(stored: unknown, device: string, now: number): Entry | null {
   const entry = stored as (Older & Partial<Entry>) | null;
   if (typeof entry?.id !== 'string' || typeof entry.kind !== 'string' || !entry.body) return null;
-  // Before studios had ids there was one at an address.
+  // Before studios had ids there was one at an address, and before people had names there was one person.
   if (typeof entry.edit === 'string') {
-    return (entry.studio === undefined ? { ...entry, studio: null } : entry) as Entry;
+    const { studio = null, author = null } = entry;
+    const isOlder = entry.studio === undefined || entry.author === undefined;
+    return (isOlder ? { ...entry, studio, author } : entry) as Entry;
   }
   const { refused, ...rest } = entry;
   const at = new Date(now).toISOString();
@@ -111,6 +115,7 @@ export function takenOver(stored: unknown, device: string, now: number): Entry |
     after: [],
     basedOn: entry.kind === 'take' ? FIRST_VERSION : 0,
     studio: null,
+    author: null,
     madeBy: device,
     at,
     tries: 0,

@@ -1,3 +1,4 @@
+import { currentPerson, isOfThisPerson } from '../accessState';
 import { drafts } from '../drafts';
 import { currentStudio, isOfThisStudio, onOtherStudio } from '../whichStudio';
 import { deviceId } from './deviceId';
@@ -16,8 +17,9 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 export const sync = createSyncEngine({
   store: browserStore(),
   send: sendEntry,
-  isHere: isOfThisStudio,
+  isHere: ({ studio, author }) => isOfThisStudio(studio) && isOfThisPerson(author),
   studio: currentStudio,
+  author: currentPerson,
   device: deviceId(),
   now: () => Date.now(),
   random: () => Math.random(),

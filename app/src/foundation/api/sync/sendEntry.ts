@@ -68,9 +68,10 @@ async function sendBody(entry: Entry): Promise<Answer> {
 }
 
 /** Who made an entry, and for which studio: another one must not take it. */
-const madeBy = ({ madeBy: device, studio }: Entry): Record<string, string> => ({
+const madeBy = ({ madeBy: device, studio, author }: Entry): Record<string, string> => ({
   [HEADERS.madeBy]: device,
   ...(studio === null ? {} : { [HEADERS.studio]: studio }),
+  ...(author === null ? {} : { [HEADERS.author]: author }),
 });
 
 function answerOf(entry: Entry, error: unknown): Answer {

@@ -192,23 +192,20 @@ export const weigh = {
   steps: {
     massG: {
       title: 'On a kitchen scale',
-      how: 'Lay the bow across the scale, hair up, touching nothing else. Read the grams.',
-      field: 'What it weighs, g',
-      unit: 'g',
+      how: 'Lay the bow across the scale, hair up, touching nothing else. Read what it shows.',
+      field: 'What it weighs',
     },
     balanceMm: {
       title: 'On one finger',
       how: 'Let the stick lie across a finger until neither end falls. Measure from the button’s end to that finger.',
-      field: 'Button’s end to the balance point, mm',
-      unit: 'mm',
+      field: 'Button’s end to the balance point',
     },
     frogLengthMm: {
       title: 'Along the frog',
       how: 'Measure the frog from its front edge, at the stick, to its back.',
-      field: 'Length of the frog, mm',
-      unit: 'mm',
+      field: 'Length of the frog',
     },
-  } satisfies Record<BowPart, { title: string; how: string; field: string; unit: string }>,
+  } satisfies Record<BowPart, { title: string; how: string; field: string }>,
   typical: (from: string, to: string) => `Such bows usually lie between ${from} and ${to}.`,
   warning: {
     less: (from: string, to: string) =>

@@ -5,6 +5,7 @@ export const today = {
   lessons: 'Lessons of the day',
   due: 'Due for a look',
   others: (n: number) => (n === 1 ? 'One more is not due' : `${n} more are not due`),
+  lock: 'Lock the screen',
   showOthers: 'Show them',
   hideOthers: 'Hide them',
   nobodyDue: 'Nobody else is due.',

@@ -7,6 +7,11 @@ export const waitingScreen = {
     n === 1
       ? '1 thing on this device was made in another studio that stood at this address. It is safe here, and is sent when that studio answers here again.'
       : `${n} things on this device were made in another studio that stood at this address. They are safe here, and are sent when that studio answers here again.`,
+  othersTitle: 'Of somebody else',
+  others: (n: number) =>
+    n === 1
+      ? '1 thing on this device was made by somebody else who was signed in here. It is safe, and is sent when they sign in again.'
+      : `${n} things on this device were made by somebody else who was signed in here. They are safe, and are sent when they sign in again.`,
   waits: 'On its way',
   waitsHelp: 'It is safe on this device and is sent as soon as the studio answers.',
   sendNow: 'Send now',

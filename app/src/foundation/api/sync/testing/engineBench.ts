@@ -62,9 +62,13 @@ export function bench(
   let planned: { at: number; call: () => void } | undefined;
   let turn: Promise<unknown> = Promise.resolve();
   let here: string | null = 'studio-a';
+  let who: string | null = null;
   const parts: EngineParts = {
     store,
-    isHere: (studio) => studio === null || here === null || studio === here,
+    isHere: ({ studio, author }) =>
+      (studio === null || here === null || studio === here) &&
+      (author === null || who === null || author === who),
+    author: () => who,
     studio: () => here,
     device: DEVICE,
     now: () => now,
@@ -91,6 +95,11 @@ export function bench(
     /** Another studio answers at the same address. */
     async otherStudio(id: string) {
       here = id;
+      await engine.refresh();
+    },
+    /** Somebody else signs in on this device; null signs out. */
+    async otherPerson(id: string | null) {
+      who = id;
       await engine.refresh();
     },
     dueInMs: () => planned!.at - now,

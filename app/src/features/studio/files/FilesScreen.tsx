@@ -2,18 +2,18 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
 import { router } from 'expo-router';
-import { BackHeader } from '../../foundation/kit/BackHeader';
-import { Button } from '../../foundation/kit/Button';
-import { Card } from '../../foundation/kit/Card';
-import { Notice } from '../../foundation/kit/Notice';
-import { pickFile } from '../../foundation/kit/pickFile';
-import { saveFile } from '../../foundation/kit/saveFile';
-import { Screen } from '../../foundation/kit/Screen';
-import { Text } from '../../foundation/kit/Text';
-import { space } from '../../foundation/kit/tokens';
-import { paths } from '../../foundation/api/paths';
-import { strings } from '../../foundation/strings';
-import { studioWords as words } from '../../foundation/strings/studio';
+import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Notice } from '../../../foundation/kit/Notice';
+import { pickFile } from '../../../foundation/kit/pickFile';
+import { saveFile } from '../../../foundation/kit/saveFile';
+import { Screen } from '../../../foundation/kit/Screen';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { paths } from '../../../foundation/api/paths';
+import { strings } from '../../../foundation/strings';
+import { studioWords as words } from '../../../foundation/strings/studio';
 import { ImportPreviewCard } from './ImportPreviewCard';
 import { useImport } from './useImport';
 
@@ -21,7 +21,7 @@ const EXPORTS = ['students.csv', 'checks.csv', 'studio.json'] as const;
 const KINDS = '.csv,.txt,.tsv,.json,text/csv,application/json';
 
 /** The studio's files: students and looks taken along, and brought in after a look at what that would do. */
-export function StudioScreen() {
+export function FilesScreen() {
   const bringing = useImport();
   const { state } = bringing;
   const [failed, setFailed] = useState(false);
@@ -77,7 +77,7 @@ export function StudioScreen() {
         )
       }
     >
-      <BackHeader title={words.title} backLabel={strings.nav.back} onBack="/students" />
+      <BackHeader title={words.title} backLabel={strings.nav.back} onBack="/studio" />
       <Text variant="heading">{words.in}</Text>
       <Text variant="small" second>
         {words.inHelp}

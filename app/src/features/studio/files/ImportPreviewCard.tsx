@@ -8,16 +8,16 @@ import {
   type ImportPreview,
 } from '@open-palm/contract/exchange/preview';
 import { describeProblem } from '@open-palm/words/describe';
-import { Button } from '../../foundation/kit/Button';
-import { Card } from '../../foundation/kit/Card';
-import { Choice, Choices } from '../../foundation/kit/Choice';
-import { Notice } from '../../foundation/kit/Notice';
-import { StateMark } from '../../foundation/kit/StateMark';
-import { Text } from '../../foundation/kit/Text';
-import { space } from '../../foundation/kit/tokens';
-import { WordField } from '../../foundation/kit/WordField';
-import { listWords } from '../../foundation/strings/listWords';
-import { studioWords as words } from '../../foundation/strings/studio';
+import { Button } from '../../../foundation/kit/Button';
+import { Card } from '../../../foundation/kit/Card';
+import { Choice, Choices } from '../../../foundation/kit/Choice';
+import { Notice } from '../../../foundation/kit/Notice';
+import { StateMark } from '../../../foundation/kit/StateMark';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { WordField } from '../../../foundation/kit/WordField';
+import { listWords } from '../../../foundation/strings/listWords';
+import { studioWords as words } from '../../../foundation/strings/studio';
 import { SampleTable } from './SampleTable';
 
 /** How many names of changed students are told. */

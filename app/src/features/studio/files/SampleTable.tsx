@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import { Text } from '../../foundation/kit/Text';
-import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { space } from '../../foundation/kit/tokens';
+import { Text } from '../../../foundation/kit/Text';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { space } from '../../../foundation/kit/tokens';
 
 const CELL_WIDTH = 116;
 

@@ -6,8 +6,8 @@ import {
   type DateOrder,
   type ImportPreview,
 } from '@open-palm/contract/exchange/preview';
-import { ask } from '../../foundation/api/client';
-import { paths } from '../../foundation/api/paths';
+import { ask } from '../../../foundation/api/client';
+import { paths } from '../../../foundation/api/paths';
 
 /** A chosen file with what a person said about it. */
 interface Chosen {

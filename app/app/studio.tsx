@@ -1,1 +1,0 @@
-export { Studio as default } from '../src/features/studio/Studio';

@@ -1,0 +1,1 @@
+export { Files as default } from '../../src/features/studio/studioParts';

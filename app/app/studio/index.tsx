@@ -1,0 +1,1 @@
+export { StudioHome as default } from '../../src/features/studio/studioParts';

@@ -1,0 +1,50 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { loadAccess } from '../../foundation/api/access';
+import { isInside, onRefusal, useAccess, useCurtain } from '../../foundation/api/accessState';
+import { isReachable, onReach } from '../../foundation/api/reach';
+import { sync } from '../../foundation/api/sync';
+import { lazyPart } from '../../foundation/kit/lazyPart';
+
+/** What stands before the door comes only where the door is shut. */
+const Door = lazyPart<object>(
+  async () => (await import('./Door')).Door,
+  () => ({ minHeight: 200 }),
+);
+
+/** Shows the studio to whoever is in. What is known of this device is believed until the studio says otherwise, so that it works without a network. */
+export function Gate({ children }: { children: ReactNode }) {
+  const access = useAccess();
+  const curtain = useCurtain();
+  const [wasAsked, setAsked] = useState(false);
+  // The link of a new passphrase is followed by whoever brings it, signed in or not.
+  const [bringsCode] = useState(
+    () => window.location.pathname === '/welcome' && window.location.hash.length > 1,
+  );
+  const person = useRef(access?.me?.id);
+  useEffect(() => {
+    const asked = () =>
+      void loadAccess()
+        .catch(() => undefined)
+        .finally(() => setAsked(true));
+    asked();
+    const stopRefusals = onRefusal(asked);
+    const stopReach = onReach(() => isReachable() && asked());
+    return () => {
+      stopRefusals();
+      stopReach();
+    };
+  }, []);
+  const me = access?.me?.id;
+  useEffect(() => {
+    if (person.current !== undefined && me !== undefined && me !== person.current) {
+      // What this page has in its memory belongs to whoever was in before.
+      window.location.reload();
+      return;
+    }
+    const isBack = me !== undefined && person.current === undefined;
+    person.current = me ?? person.current;
+    if (isBack) void sync.hurry().catch(() => undefined);
+  }, [me]);
+  if (access === null) return wasAsked ? <Door /> : null;
+  return isInside(access) && !curtain && !bringsCode ? children : <Door />;
+}

@@ -1,0 +1,61 @@
+import { router, type Href } from 'expo-router';
+import { View } from 'react-native';
+import { useAccess } from '../../foundation/api/accessState';
+import { BackHeader } from '../../foundation/kit/BackHeader';
+import { PressRow } from '../../foundation/kit/PressRow';
+import { Screen } from '../../foundation/kit/Screen';
+import { Text } from '../../foundation/kit/Text';
+import { strings } from '../../foundation/strings';
+import { letInWords } from '../../foundation/strings/letIn';
+import { You } from './You';
+
+const words = letInWords.home;
+
+interface Place {
+  href: Href;
+  title: string;
+  help: string;
+  /** Whether only the owner of a studio with people goes there. */
+  owners: boolean;
+}
+
+const PLACES: readonly Place[] = [
+  { href: '/studio/phones', title: words.phones, help: words.phonesHelp, owners: true },
+  { href: '/studio/people', title: words.people, help: words.peopleHelp, owners: true },
+  { href: '/studio/settings', title: words.settings, help: words.settingsHelp, owners: true },
+];
+const FILES: Place = {
+  href: '/studio/files',
+  title: words.files,
+  help: words.filesHelp,
+  owners: false,
+};
+
+/** The studio itself: who is signed in, and where it is set up. */
+export function StudioHomeScreen() {
+  const access = useAccess();
+  const isOpen = access?.standing === 'open';
+  const isOwner = access?.me?.role === 'owner';
+  const places = [...(isOwner ? PLACES : []), ...(isOwner || isOpen ? [FILES] : [])];
+  return (
+    <Screen>
+      <BackHeader
+        title={access?.settings?.name ?? words.title}
+        backLabel={strings.nav.back}
+        onBack="/students"
+      />
+      {isOpen ? <Text second>{words.open}</Text> : null}
+      {access?.me ? <You access={access} me={access.me} /> : null}
+      {places.map(({ href, title, help }) => (
+        <PressRow key={title} label={title} onPress={() => router.navigate(href)}>
+          <View style={{ flex: 1 }}>
+            <Text variant="strong">{title}</Text>
+            <Text variant="small" second>
+              {help}
+            </Text>
+          </View>
+        </PressRow>
+      ))}
+    </Screen>
+  );
+}

@@ -1,0 +1,2 @@
+/** The catalogue of the studio's own screens: loaded with them, not before. */
+export { letIn as letInWords } from './en/letIn';
