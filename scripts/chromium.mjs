@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { run, say } from './steps.mjs';
 
@@ -6,6 +7,17 @@ const PATHS = process.env.CHROMIUM_PATH
   ? [process.env.CHROMIUM_PATH]
   : ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
 const PACKAGES = ['chromium-headless-shell', 'chromium'];
+
+/** With it a journey's browser is told whom to trust. */
+export async function ensureCertutil() {
+  const isThere = () => spawnSync('certutil', ['--help'], { stdio: 'ignore' }).error === undefined;
+  if (!isThere() && process.getuid?.() === 0) await installPackage('libnss3-tools');
+  if (isThere()) return true;
+  console.error(
+    'The tests of the interface need certutil: run "apt-get install libnss3-tools" as root.',
+  );
+  return false;
+}
 
 /** Makes sure that one of Debian's chromiums is there, by apt-get where that is permitted. */
 export async function ensureChromium() {

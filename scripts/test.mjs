@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureChromium } from './chromium.mjs';
+import { ensureCertutil, ensureChromium } from './chromium.mjs';
 import {
   buildIfNeeded,
   installWithoutWaiting,
@@ -20,7 +20,8 @@ let failed = 0;
 
 async function main() {
   const [hasChromium, { compiled }] = await Promise.all([
-    ensureChromium(),
+    // One after the other: packages are installed by one at a time.
+    ensureChromium().then(async (has) => (await ensureCertutil()) && has),
     installWithoutWaiting(),
   ]);
   // Each of these keeps one core busy for a while: together they end sooner.

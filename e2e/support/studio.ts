@@ -42,6 +42,8 @@ export interface RunningStudio {
   url: string;
   dataDir: string;
   process: ChildProcess;
+  /** Where phones come in, once they are let in: the secure way and the page before it. */
+  phonePorts: { PHONES_PORT: string; TRUST_PORT: string };
   /** The one-time link of a studio that nobody has begun. */
   firstRunLink: string | null;
   stop(signal?: NodeJS.Signals): Promise<void>;
@@ -84,17 +86,22 @@ async function filledDataDir(): Promise<string> {
 export const startStudio = async (dataDir?: string, port?: number): Promise<RunningStudio> =>
   serve(dataDir ?? (await filledDataDir()), port);
 
-/** Starts the built server on a teacher's own studio, which begins empty. */
-export async function startOwnStudio(): Promise<RunningStudio> {
+/** Starts the built server on a teacher's own studio, which begins empty; or the same one again. */
+export async function startOwnStudio(before?: RunningStudio): Promise<RunningStudio> {
+  if (before) return serve(before.dataDir, portOf(before), 'studio', before.phonePorts);
   const dataDir = mkdtempSync(join(tmpdir(), 'open-palm-own-'));
   passing.add(dataDir);
   return serve(dataDir, undefined, 'studio');
 }
 
+/** Phones of a journey come by a name of their own, on this machine alone. */
+export const PHONES_AT = { host: '127.0.0.2', name: 'studio.test' };
+
 async function serve(
   dataDir: string,
   port?: number,
   kind: 'demo' | 'studio' = 'demo',
+  ports?: RunningStudio['phonePorts'],
 ): Promise<RunningStudio> {
   const chosen = port ?? (await freePort());
   const { command, args, env } = serverCommand({
@@ -103,14 +110,15 @@ async function serve(
     startedBy: 'a test',
     dataDir,
   });
-  // Phones of a journey come by a name of their own, on this machine alone.
-  const phones = {
-    PHONES_HOST: '127.0.0.2',
-    PHONES_NAME: 'studio.test',
-    PHONES_PORT: String(await freePort('127.0.0.2')),
-    TRUST_PORT: String(await freePort('127.0.0.2')),
+  const phonePorts = ports ?? {
+    PHONES_PORT: String(await freePort(PHONES_AT.host)),
+    TRUST_PORT: String(await freePort(PHONES_AT.host)),
   };
-  const child = spawn(command, args, { env: { ...env, ...phones }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const phones = { PHONES_HOST: PHONES_AT.host, PHONES_NAME: PHONES_AT.name, ...phonePorts };
+  const child = spawn(command, args, {
+    env: { ...env, ...phones },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   running.add(child);
   child.once('exit', () => running.delete(child));
   let said = '';
@@ -125,6 +133,7 @@ async function serve(
     firstRunLink: /http\S+\/welcome#\S+/.exec(said)?.[0] ?? null,
     url: `http://127.0.0.1:${chosen}`,
     dataDir,
+    phonePorts,
     process: child,
     async stop(signal = 'SIGTERM') {
       if (child.exitCode !== null || child.signalCode !== null) return;

@@ -1,17 +1,7 @@
 import { expectAccessible } from '../support/expectAccessible';
-import { portOf, startOwnStudio, startStudio, type RunningStudio } from '../support/studio';
+import { expect, test } from '../support/ownStudio';
+import { portOf, startOwnStudio, startStudio } from '../support/studio';
 import { press } from '../support/teacher';
-import { expect, test as withStudio } from '../support/test';
-
-/** A teacher's own studio instead of the demo's. */
-const test = withStudio.extend<{ studio: RunningStudio }>({
-  // eslint-disable-next-line no-empty-pattern
-  studio: async ({}, provide) => {
-    const studio = await startOwnStudio();
-    await provide(studio);
-    await studio.stop();
-  },
-});
 
 test.describe('a studio of one’s own', () => {
   test('begins empty, and leads to its first student', async ({ page, studio }) => {
@@ -48,12 +38,13 @@ test.describe('a studio of one’s own', () => {
 
 test('what was made for one studio is never sent to another at the same address, and is not lost', async ({
   page,
+  context,
   studio,
 }) => {
   const port = portOf(studio);
   const names = async () =>
     (
-      (await (await fetch(`${studio.url}/api/students`)).json()) as {
+      (await (await context.request.get(`${studio.url}/api/students`)).json()) as {
         students: { student: { name: string } }[];
       }
     ).students.map(({ student }) => student.name);
@@ -86,7 +77,7 @@ test('what was made for one studio is never sent to another at the same address,
   await page.goto(`${studio.url}/api/holds`);
   await demo.stop();
 
-  const again = await startStudio(studio.dataDir, port);
+  const again = await startOwnStudio(studio);
   await page.goto(`${studio.url}/waiting`);
   await expect.poll(names).toContain('Nora Ashgrove');
   await expect(

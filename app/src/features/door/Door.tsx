@@ -36,6 +36,12 @@ function Inside() {
   const [welcome] = useState(() => takeCode('/welcome'));
   const [pairing] = useState(() => takeCode('/pair'));
   useEffect(() => {
+    // A link that is opened over the same page changes nothing but what stands behind the #.
+    const onLink = () => window.location.reload();
+    window.addEventListener('hashchange', onLink);
+    return () => window.removeEventListener('hashchange', onLink);
+  }, []);
+  useEffect(() => {
     // What was remembered may be older than the code that is brought.
     if (welcome !== null || pairing !== null) void loadAccess().catch(() => undefined);
   }, [welcome, pairing]);

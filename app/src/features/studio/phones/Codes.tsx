@@ -60,7 +60,15 @@ export function FirstCode({ standing, onChanged }: { standing: Phones; onChanged
 }
 
 /** The second code: a phone that trusts the studio comes in with it. */
-export function SecondCode({ people }: { people: Visitors['people'] }) {
+export function SecondCode({
+  people,
+  isTrusted,
+}: {
+  people: Visitors['people'];
+  /** Whether a phone has come over the secure way. */
+  isTrusted: boolean;
+}) {
+  const [saysSo, setSaysSo] = useState(false);
   const [code, setCode] = useState<CodeAnswer | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [byNumber, setByNumber] = useState(false);
@@ -72,6 +80,17 @@ export function SecondCode({ people }: { people: Visitors['people'] }) {
       setCode(await post(codeAnswerSchema, paths.access('codes'), asked));
       setByNumber(number);
     });
+  if (!isTrusted && !saysSo) {
+    return (
+      <Card style={{ gap: space(2) }}>
+        <Text variant="figure" level={2}>
+          {words.second}
+        </Text>
+        <Text second>{words.secondLater}</Text>
+        <Button label={words.trustsAlready} quiet onPress={() => setSaysSo(true)} />
+      </Card>
+    );
+  }
   const those = people.filter(({ isOut }) => !isOut);
   return (
     <Card style={{ gap: space(3) }}>

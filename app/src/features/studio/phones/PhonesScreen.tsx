@@ -45,7 +45,7 @@ export function PhonesScreen() {
             <>
               <Address standing={standing} />
               <FirstCode standing={standing} onChanged={phones.retry} />
-              <SecondCode people={visitors.data?.people ?? []} />
+              <SecondCode people={visitors.data?.people ?? []} isTrusted={standing.wasReached} />
             </>
           )}
           <Devices visitors={visitors.data} onChanged={visitors.retry} />
@@ -75,7 +75,7 @@ function Address({ standing: { origins } }: { standing: Phones }) {
       </Text>
       {others.length > 0 ? <Text second>{words.or(others.join(strings.or))}</Text> : null}
       <Text variant="small" second>
-        {words.same}
+        {others.length > 0 ? words.same : words.alone}
       </Text>
     </Card>
   );
