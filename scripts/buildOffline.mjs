@@ -13,11 +13,21 @@ const DAY_SECONDS = 86_400;
 const page = `${root}/app/dist/index.html`;
 const html = readFileSync(page, 'utf8').replace(/<meta name="open-palm-build"[^>]*>/, '');
 const meta = `<meta name="open-palm-build" content="${process.env.OPEN_PALM_BUILD ?? 'unbuilt'}">`;
-writeFileSync(page, html.replace('</head>', `${meta}</head>`));
+// And where a phone finds what it needs to install it.
+const installable = [
+  '<link rel="manifest" href="/manifest.webmanifest">',
+  '<link rel="apple-touch-icon" href="/icons/icon-180.png">',
+  '<meta name="theme-color" media="(prefers-color-scheme: light)" content="#FAF6EE">',
+  '<meta name="theme-color" media="(prefers-color-scheme: dark)" content="#17140F">',
+  '<meta name="mobile-web-app-capable" content="yes">',
+  '<meta name="apple-mobile-web-app-title" content="Open Palm">',
+].join('');
+const head = html.includes('rel="manifest"') ? meta : meta + installable;
+writeFileSync(page, html.replace('</head>', `${head}</head>`));
 
 const { count, size, warnings } = await generateSW({
   globDirectory: `${root}/app/dist`,
-  globPatterns: ['**/*.{html,js,json,css,ttf,ico,png,jpg}'],
+  globPatterns: ['**/*.{html,js,json,css,ttf,ico,png,jpg,webmanifest}'],
   // The hand finder is large: it is kept once it was wanted, not before.
   globIgnores: ['vision/**'],
   swDest: `${root}/app/dist/sw.js`,

@@ -59,6 +59,8 @@ export const accessSchema = z.object({
   device: z.object({ id: idSchema, name: z.string(), sign: z.string() }).nullable(),
   /** Whether it is asked from the studio's own machine. */
   isLocal: z.boolean(),
+  /** Where devices of the network reach the studio, the steadiest first; empty where they are not let in. */
+  origins: z.array(z.string()),
   /** Null before anybody began the studio. */
   settings: studioSettingsSchema.nullable(),
 });

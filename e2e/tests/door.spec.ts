@@ -218,3 +218,42 @@ test('a locked screen suspends the session; without the studio it is a curtain, 
   await page.goto(`${studio.url}/api/holds`);
   await again.stop();
 });
+
+test('what waits is taken along as a file to the studio’s new address, and arrives there once', async ({
+  page,
+  context,
+  studio,
+}) => {
+  await withStudent(page, studio.url);
+  await page.route('**/api/checks/*', (route) => route.fulfill({ status: 502 }));
+  await saveLook(page, 'Nora Ashgrove');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await page.goto(`${studio.url}/waiting`);
+  const saved = page.waitForEvent('download');
+  await press(page, 'Save all that waits');
+  const file = await (await saved).path();
+
+  // The same studio by its other name is another address to a browser.
+  const elsewhere = await context.newPage();
+  const other = studio.url.replace('127.0.0.1', 'localhost');
+  await elsewhere.goto(other);
+  await elsewhere.getByLabel('Passphrase').fill(PASSPHRASE);
+  await press(elsewhere, 'Come in');
+  await expect(elsewhere.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await elsewhere.goto(`${other}/waiting`);
+  const takeOver = async () => {
+    const chooser = elsewhere.waitForEvent('filechooser');
+    await press(elsewhere, 'Take over a file');
+    await (await chooser).setFiles(file);
+  };
+  await takeOver();
+  await expect(elsewhere.getByText('1 thing was taken over.')).toBeVisible();
+  await expect(elsewhere.getByText('Nothing waits')).toBeVisible();
+  await page.unroute('**/api/checks/*');
+  await press(page, 'Send now');
+  await expect(page.getByText('Nothing waits')).toBeVisible();
+  const list = await (await page.request.get(`${studio.url}/api/students`)).json();
+  const id = list.students[0].student.id as string;
+  const { history } = await (await page.request.get(`${studio.url}/api/students/${id}`)).json();
+  expect(history).toHaveLength(1);
+});

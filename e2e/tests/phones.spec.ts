@@ -124,6 +124,15 @@ test('a phone learns to trust the studio, comes in, takes a picture, saves it wi
   await expect(screen.getByText('1 thing waits to be sent')).toBeVisible();
   await expect(screen.getByRole('heading', { name: 'Today' })).toBeVisible();
 
+  // Why it may not answer is told, each with a drawing, and one can go on.
+  await press(screen, 'Why?');
+  await expect(screen.getByRole('heading', { name: 'The studio does not answer' })).toBeVisible();
+  await expect(screen.getByRole('img', { name: 'The wrong Wi-Fi' })).toBeVisible();
+  await expect(screen.getByRole('img', { name: 'The clock is wrong' })).toBeVisible();
+  await expectAccessible(screen, 'why the studio does not answer');
+  await press(screen, 'Try again');
+  await press(screen, 'Back');
+
   // The studio is back under the same certificate, the phone is still in, and the look arrives.
   const again = await startOwnStudio(studio);
   await screen.reload();

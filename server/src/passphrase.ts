@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { terminalWords as words } from '@open-palm/words/terminal';
 import { accessFile } from './access/openDoor';
-import { allPeople } from './access/people';
+import { allPeople } from './people/repo';
 import { addCode, dropCodes } from './access/repo';
 import { newCode, sha256 } from './access/token';
 import { openAccess, openReader } from './db/openDatabase';

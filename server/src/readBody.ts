@@ -5,7 +5,7 @@ import { idSchema, issuesFromZod, HEADERS } from '@open-palm/contract';
 import { InputError } from '@open-palm/core/issue';
 import { visitorOf } from './access/door';
 import { Problem } from './problem';
-import type { Written } from './studioParts';
+import type { Written } from './maker';
 
 /**
  * A request's body, checked by its schema.

@@ -4,7 +4,8 @@ import { inTransaction } from './db/inTransaction';
 import { bringIn } from './exchange/bringIn';
 import { savePicture } from './features/pictures/service';
 import { hasAnything, readFact, writeFact } from './studio/repo';
-import { BROUGHT_IN, type StudioParts } from './studioParts';
+import type { StudioParts } from './studioParts';
+import { BROUGHT_IN } from './maker';
 
 /** An invented studio, as whatever invents it gives it. */
 export interface InventedStudio {

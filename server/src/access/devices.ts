@@ -5,7 +5,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { CodeAnswer } from '@open-palm/contract';
 import { notFound, Problem } from '../problem';
 import { writeCookie } from './cookies';
-import { findPerson } from './people';
+import { findPerson } from '../people/repo';
 import { addCode, addDevice, changeDevice, endSessions, findDevice, type CodeKind } from './repo';
 import { tryCode, type SessionParts } from './sessions';
 import { newCode, newToken, sha256 } from './token';

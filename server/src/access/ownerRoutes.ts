@@ -11,7 +11,7 @@ import { notFound, Problem } from '../problem';
 import { readBody, readId } from '../readBody';
 import type { PhoneWay } from '../phones/phoneWay';
 import { codeFor, letIn, putDeviceOut, refuseWithoutOwner, renameDevice } from './devices';
-import { allPeople, findPerson, putPerson, setOut } from './people';
+import { allPeople, findPerson, putPerson, setOut } from '../people/repo';
 import { allDevices, dropCodes, endSessions, peopleWithPassphrase } from './repo';
 import type { SessionParts } from './sessions';
 

@@ -10,10 +10,11 @@ import {
 } from '@open-palm/contract';
 import type { Context } from 'koa';
 import { readBody } from '../readBody';
+import type { PhoneWay } from '../phones/phoneWay';
 import type { ChosenSettings } from '../studio/settings';
 import { pair } from './devices';
 import { visitorOf } from './door';
-import { allPeople } from './people';
+import { allPeople } from '../people/repo';
 import { changeSession, peopleWithPassphrase, takeDueSession } from './repo';
 import {
   beginSession,
@@ -28,7 +29,12 @@ import {
 import { whoAsks, type DoorParts, type Visitor } from './visitor';
 
 /** How the one who asks stands at the door. */
-export function standingRoutes(parts: DoorParts & { settings: ChosenSettings }): Router {
+interface StandingParts extends DoorParts {
+  settings: ChosenSettings;
+  phones: PhoneWay;
+}
+
+export function standingRoutes(parts: StandingParts): Router {
   const router = new Router({ prefix: '/api/access' });
   router.get('/', async (ctx) => {
     ctx.body = await standingOf(parts, await welcomed(ctx, parts));
@@ -48,7 +54,7 @@ async function welcomed(ctx: Context, parts: DoorParts): Promise<Visitor> {
 }
 
 async function standingOf(
-  { access, reader, listener, settings }: DoorParts & { settings: ChosenSettings },
+  { access, reader, listener, settings, phones }: StandingParts,
   { standing, person, device }: Visitor,
 ): Promise<Access> {
   const known = access === null ? new Set<string>() : await peopleWithPassphrase(access);
@@ -63,12 +69,13 @@ async function standingOf(
       .map(({ id, name }) => ({ id, name })),
     device: device && { id: device.id, name: device.name, sign: device.sign },
     isLocal: listener.kind === 'machine',
+    origins: isAtTheDoor ? (phones.door()?.standing().origins ?? []) : [],
     settings: isAtTheDoor ? settings.current() : null,
   };
 }
 
 /** Coming in, going out and locking the screen. */
-export function accessRoutes(parts: SessionParts): Router {
+export function accessRoutes(parts: SessionParts & StandingParts): Router {
   const { access } = parts;
   const router = new Router({ prefix: '/api/access' });
   /** How it stands after what was done. */

@@ -11,7 +11,7 @@ import { readCookie, writeCookie } from './cookies';
 import type { Delays } from './delays';
 import { visitorOf } from './door';
 import { hashPassphrase, isPassphrase } from './passphrase';
-import { allPeople, findPerson, putPerson } from './people';
+import { allPeople, findPerson, putPerson } from '../people/repo';
 import {
   addSession,
   changeSession,

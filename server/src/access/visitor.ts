@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import type { Access, Device } from '@open-palm/contract';
 import { readCookie } from './cookies';
 import type { Listener } from './listener';
-import { allPeople, findPerson, type KnownPerson } from './people';
+import { allPeople, findPerson, type KnownPerson } from '../people/repo';
 import {
   changeDevice,
   changeSession,

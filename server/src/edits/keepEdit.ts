@@ -4,7 +4,7 @@ import { isSame, mergeFields } from '@open-palm/records/merge';
 import { ConflictProblem, Problem } from '../problem';
 import type { Edit } from '../readBody';
 import { addEdit, bodyAt, findEdit, newestOf, type EditedKind } from './repo';
-import { BROUGHT_IN, type Maker } from '../studioParts';
+import { BROUGHT_IN, type Maker } from '../maker';
 
 /** A version of something that changes. */
 export interface Versioned<Body> {

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { Maker } from '../studioParts';
+import type { Maker } from '../maker';
 
 /** Resources that change, under versions. */
 export type EditedKind = 'student' | 'letter' | 'take' | 'hold';

@@ -11,7 +11,7 @@ import { addEntry } from '../features/lessonLog/repo';
 import { findStudent, putStudent } from '../features/students/repo';
 import { Problem } from '../problem';
 import type { ImportPlan } from './importPlan';
-import { BROUGHT_IN } from '../studioParts';
+import { BROUGHT_IN } from '../maker';
 
 /** What can be brought in at once. */
 export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;

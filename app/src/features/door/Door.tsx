@@ -9,6 +9,7 @@ import { Locked } from './Locked';
 import { Pair } from './Pair';
 import { RenewPassphrase } from './RenewPassphrase';
 import { SignIn } from './SignIn';
+import { Causes } from './trouble/Causes';
 import { Asks } from './Asks';
 import { doorWords as words } from '../../foundation/strings/door';
 
@@ -45,7 +46,13 @@ function Inside() {
     // What was remembered may be older than the code that is brought.
     if (welcome !== null || pairing !== null) void loadAccess().catch(() => undefined);
   }, [welcome, pairing]);
-  if (access === null) return <DoorNotice title={words.away.title} lines={[words.away.text]} />;
+  if (access === null) {
+    return (
+      <DoorNotice title={words.away.title} lines={[words.away.text]}>
+        <Causes />
+      </DoorNotice>
+    );
+  }
   if (curtain && access.me) return <Locked access={access} isCurtain={access.standing === 'in'} />;
   switch (access.standing) {
     case 'new':

@@ -1,15 +1,25 @@
+import type { ReactNode } from 'react';
 import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { HowMuchWaits } from './HowMuchWaits';
 
 /** Why somebody is not in, and what helps. */
-export function DoorNotice({ title, lines }: { title: string; lines: readonly string[] }) {
+export function DoorNotice({
+  title,
+  lines,
+  children,
+}: {
+  title: string;
+  lines: readonly string[];
+  children?: ReactNode;
+}) {
   return (
     <Screen>
       <Text variant="title">{title}</Text>
       {lines.map((line) => (
         <Text key={line}>{line}</Text>
       ))}
+      {children}
       <HowMuchWaits />
     </Screen>
   );

@@ -1,5 +1,5 @@
 import { INSTRUMENTS, type Instrument } from '@open-palm/core/holds';
-import { chosenSettings } from '../../foundation/api/accessState';
+import { chosenSettings } from '../../foundation/strings/chosen';
 
 /** Every instrument, what is usually taught here first. */
 export function usualInstruments(): readonly Instrument[] {

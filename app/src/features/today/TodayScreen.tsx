@@ -16,6 +16,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { ClockNotice } from './ClockNotice';
+import { MovedNotice } from './MovedNotice';
 import { FirstStudent } from './FirstStudent';
 import { teachingDay, type TodayRow } from './teachingDay';
 import { TodayRowCard } from './TodayRowCard';
@@ -35,6 +36,7 @@ export function TodayScreen() {
   const here = (
     <>
       <ClockNotice />
+      <MovedNotice />
       <UnsentChecks />
       <UnfinishedLooks now={now} />
     </>

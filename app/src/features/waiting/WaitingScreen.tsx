@@ -20,6 +20,7 @@ import { waitingWords as words } from '../../foundation/strings/waiting';
 import { ConflictCard } from './ConflictCard';
 import { StoppedCard } from './StoppedCard';
 import { titleOf } from './entryWords';
+import { TakeAlong } from './TakeAlong';
 
 /** What is on this device alone: what is on its way, what stopped, and what was changed in two places. */
 export function WaitingScreen() {
@@ -98,6 +99,7 @@ export function WaitingScreen() {
           ))}
         </>
       ) : null}
+      <TakeAlong entries={entries} />
       <OfTheStudio />
     </Screen>
   );

@@ -17,7 +17,8 @@ export async function entryFile(entry: Entry): Promise<{ blob: Blob; name: strin
   };
 }
 
-const base64Of = (blob: Blob): Promise<string> =>
+/** A file's bytes as text. */
+export const base64Of = (blob: Blob): Promise<string> =>
   new Promise((resolve, reject) => {
     const reader = new FileReader();
     reader.onload = () => resolve(String(reader.result).replace(/^[^,]*,/, ''));

@@ -22,7 +22,8 @@ export function WaitingBar() {
   const needsYou = entries.length - waiting;
   const reachable = useSyncExternalStore(onReach, isReachable);
   const outdated = useOutdated();
-  const isThere = usePathname() === '/waiting';
+  const here = usePathname();
+  const isThere = here === '/waiting';
   const [isLong, setLong] = useState(false);
   const waits = waiting > 0;
   useEffect(() => {
@@ -54,6 +55,9 @@ export function WaitingBar() {
           {[...(outdated ? [strings.waiting[outdated]] : []), ...lines].join(' · ')}
         </Text>
       </View>
+      {!reachable && !outdated && here !== '/trouble' ? (
+        <BarLink label={strings.waiting.why} onPress={() => router.navigate('/trouble')} />
+      ) : null}
       {outdated ? (
         <BarLink label={strings.waiting.reload} onPress={() => void loadNewerApp()} />
       ) : entries.length > 0 && lines.length > 0 && !isThere ? (

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { accessSchema, type Access, type StudioSettings } from '@open-palm/contract';
+import { chooseSettings } from '../strings/chosen';
 import { forgetRememberedAnswers } from './rememberedAnswers';
 
 /** How this device stands at the studio's door, as it was last told: it is known without a network too. */
@@ -20,7 +21,10 @@ const subscribe = (listener: () => void): (() => void) => {
 
 /** Null before the studio was ever asked. */
 export function currentAccess(): Access | null {
-  if (known === undefined) known = stored();
+  if (known === undefined) {
+    known = stored();
+    chooseSettings(known?.settings ?? null);
+  }
   return known;
 }
 
@@ -33,9 +37,6 @@ export const currentPerson = (): string | null => currentAccess()?.me?.id ?? nul
 export const isOfThisPerson = (author: string | null | undefined): boolean =>
   author == null || currentPerson() === null || author === currentPerson();
 
-/** The same, where words are made and nothing is drawn. */
-export const chosenSettings = (): StudioSettings | null => currentAccess()?.settings ?? null;
-
 /** What the studio chose for itself; null before it did, as in the demo. */
 export const useStudioSettings = (): StudioSettings | null => useAccess()?.settings ?? null;
 
@@ -47,6 +48,7 @@ export const isInside = (access: Access): boolean => INSIDE.has(access.standing)
 export function noteAccess(access: Access): void {
   const before = currentAccess();
   known = access;
+  chooseSettings(access.settings);
   keep(KEY, JSON.stringify(access));
   const isOther = before?.me != null && access.me?.id !== before.me.id;
   const isOut = !isInside(access) && access.standing !== 'locked';

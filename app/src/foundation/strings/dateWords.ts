@@ -1,7 +1,7 @@
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
 import { format } from 'date-fns/format';
 import type { DateStyle } from '@open-palm/contract';
-import { chosenSettings } from '../api/accessState';
+import { chosenSettings } from './chosen';
 import { strings } from './index';
 
 /** How each style writes a day with its year, without it, and a month. */

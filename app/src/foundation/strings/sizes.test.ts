@@ -1,13 +1,9 @@
-import type { Access } from '@open-palm/contract';
-import { noteAccess } from '../api/accessState';
+import { chooseSettings } from './chosen';
 import { dayWords, dateWords, styledDay } from './dateWords';
 import { keptSize, shownSize, sizeUnit, sizeWords } from './sizes';
 
 const choose = (dateStyle: 'dayFirst' | 'monthFirst' | 'yearFirst', units: 'metric' | 'inches') =>
-  noteAccess({
-    standing: 'open',
-    settings: { name: 'A', dateStyle, units, timeZone: 'UTC', instruments: ['cello'] },
-  } as unknown as Access);
+  chooseSettings({ name: 'A', dateStyle, units, timeZone: 'UTC', instruments: ['cello'] });
 
 it('reads sizes as the studio measures, and keeps millimetres and grams', () => {
   choose('dayFirst', 'inches');

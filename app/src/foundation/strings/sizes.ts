@@ -1,4 +1,4 @@
-import { chosenSettings } from '../api/accessState';
+import { chosenSettings } from './chosen';
 
 /** What a person measures with a ruler or a scale; it is kept in millimetres and grams, whatever it is read in. */
 export type SizeKind = 'length' | 'weight';

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { Check, CheckInput } from '@open-palm/contract';
 import { FAMILIES, mergeContacts, type Place } from '@open-palm/core/measure';
-import type { Maker } from '../../studioParts';
+import type { Maker } from '../../maker';
 
 interface CheckRow {
   id: string;

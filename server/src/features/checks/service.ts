@@ -11,7 +11,8 @@ import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
 import { holdOf } from '../../references/holdOf';
 import { findRelaxedHand } from '../../references/repo';
-import type { StudioParts, Written } from '../../studioParts';
+import type { StudioParts } from '../../studioParts';
+import type { Written } from '../../maker';
 import {
   addCheck,
   bodyHashOf,

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Crossing } from '@open-palm/contract';
-import type { Maker } from '../../studioParts';
+import type { Maker } from '../../maker';
 
 interface CrossingRow {
   id: string;

@@ -8,7 +8,8 @@ import { addEdit, findEdit, newestOf } from '../../edits/repo';
 import { ConflictProblem, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { findHold } from '../../references/repo';
-import type { Maker, StudioParts } from '../../studioParts';
+import type { StudioParts } from '../../studioParts';
+import type { Maker } from '../../maker';
 import { addHold, latestVersion } from './repo';
 
 /**

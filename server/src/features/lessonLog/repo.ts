@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { type LogEntry } from '@open-palm/contract';
 import { aboutEntry, isOpening, isStillOpen } from '@open-palm/records/log';
-import type { Maker } from '../../studioParts';
+import type { Maker } from '../../maker';
 
 interface LogRow {
   id: string;

@@ -5,7 +5,8 @@ import { touchSetups } from '../../derive/repo';
 import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
 import { setupExists, studentExists } from '../../references/repo';
-import type { StudioParts, Written } from '../../studioParts';
+import type { StudioParts } from '../../studioParts';
+import type { Written } from '../../maker';
 import { addEntry, bodyHashOf, findEntry } from './repo';
 
 /** Entries that change how a hold stands over the weeks: planned changes, re-form tests, what is worked on. */

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { RelaxedHandRecord } from '@open-palm/contract';
-import type { Maker } from '../../studioParts';
+import type { Maker } from '../../maker';
 
 /** What the relaxed hand with this id was first sent as, if there is one. */
 export const bodyHashOf = async (db: Knex, id: string): Promise<string | undefined> =>

@@ -4,7 +4,8 @@ import { receivedHash } from '../../bodyHash';
 import { keepOnce } from '../../keepOnce';
 import { notFound } from '../../problem';
 import { findRelaxedHand, missingPicture, studentExists } from '../../references/repo';
-import type { StudioParts, Written } from '../../studioParts';
+import type { StudioParts } from '../../studioParts';
+import type { Written } from '../../maker';
 import { addRelaxedHand, bodyHashOf } from './repo';
 
 /**

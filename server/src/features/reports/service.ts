@@ -11,7 +11,7 @@ import { pictureFile } from '../../references/pictureFile';
 import { reportPdf } from './reportPdf';
 import { markedPicture } from './markedPicture';
 import { capturesOf, checkExists, findReport, noteMailed, putReport } from './repo';
-import type { Maker } from '../../studioParts';
+import type { Maker } from '../../maker';
 
 export interface ReportParts {
   db: Knex;

@@ -7,7 +7,8 @@ import { keepEdit } from '../../edits/keepEdit';
 import { notFound, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { latestHolds } from '../../references/repo';
-import type { Maker, StudioParts } from '../../studioParts';
+import type { StudioParts } from '../../studioParts';
+import type { Maker } from '../../maker';
 import { findStudent, putStudent } from './repo';
 import { isShipped } from '@open-palm/records/holds';
 

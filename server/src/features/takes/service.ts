@@ -9,7 +9,8 @@ import { keepEdit } from '../../edits/keepEdit';
 import { notFound, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { setupExists, studentExists } from '../../references/repo';
-import type { StudioParts, Written } from '../../studioParts';
+import type { StudioParts } from '../../studioParts';
+import type { Written } from '../../maker';
 import { addTake, bodyHashOf, findTake, updateTake } from './repo';
 
 /**

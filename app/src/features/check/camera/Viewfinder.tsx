@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Image, View } from 'react-native';
 import type { Side, View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
+import { useScreenAwake } from '../../../foundation/kit/useScreenAwake';
 import { Button } from '../../../foundation/kit/Button';
 import { Notice } from '../../../foundation/kit/Notice';
 import { Footer } from '../../../foundation/kit/Screen';
@@ -40,6 +41,7 @@ export function Viewfinder({
 }) {
   const tokens = useTokens();
   const { stream, state } = useCamera();
+  useScreenAwake(stream !== null);
   const video = useRef<HTMLVideoElement>(null);
   const [showsGhost, setShowsGhost] = useState(true);
   const [showsSample, setShowsSample] = useState(false);

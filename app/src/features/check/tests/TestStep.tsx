@@ -7,6 +7,7 @@ import { Button } from '../../../foundation/kit/Button';
 import { Notice } from '../../../foundation/kit/Notice';
 import { Screen } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
+import { useScreenAwake } from '../../../foundation/kit/useScreenAwake';
 import { strings } from '../../../foundation/strings';
 import { MetronomeBar } from './metronome/MetronomeBar';
 import { RecorderInput } from './RecorderInput';
@@ -36,6 +37,7 @@ export function TestStep({
   onKeep: (result: TestResult) => void;
   onBack: () => void;
 }) {
+  useScreenAwake();
   const [recording, setRecording] = useState<Recording>({});
   const [bpm, setBpm] = useState(USUAL_BPM);
   // Forming the hold again has a way of its own through its five times.

@@ -146,6 +146,7 @@ export const waiting = {
   of: (kinds: string, name: string) => `${name}: ${kinds}`,
   needsYou: (n: number) => (n === 1 ? '1 thing needs you' : `${n} things need you`),
   open: 'What waits',
+  why: 'Why?',
   renewed: 'Open Palm was renewed.',
   otherStudio: 'Another studio answers at this address now.',
   reload: 'Load it',

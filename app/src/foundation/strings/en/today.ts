@@ -6,6 +6,12 @@ export const today = {
   due: 'Due for a look',
   others: (n: number) => (n === 1 ? 'One more is not due' : `${n} more are not due`),
   lock: 'Lock the screen',
+  moved: {
+    title: 'The studio has moved to another address',
+    text: (origin: string) =>
+      `It is now at ${origin}. Open it there before this address ends; what waits here can be taken along as a file.`,
+    take: 'What waits',
+  },
   showOthers: 'Show them',
   hideOthers: 'Hide them',
   nobodyDue: 'Nobody else is due.',

@@ -12,6 +12,18 @@ export const waitingScreen = {
     n === 1
       ? '1 thing on this device was made by somebody else who was signed in here. It is safe, and is sent when they sign in again.'
       : `${n} things on this device were made by somebody else who was signed in here. They are safe, and are sent when they sign in again.`,
+  along: {
+    help: 'If the studio’s address has changed: save what waits here, open the studio at its new address, and take the file over there.',
+    save: 'Save all that waits',
+    take: 'Take over a file',
+    none: 'This is no file of what waited on another page.',
+    taken: (n: number) =>
+      n === 0
+        ? 'All of it was here already.'
+        : n === 1
+          ? '1 thing was taken over.'
+          : `${n} things were taken over.`,
+  },
   waits: 'On its way',
   waitsHelp: 'It is safe on this device and is sent as soon as the studio answers.',
   sendNow: 'Send now',

@@ -1,0 +1,1 @@
+export { NextLesson as default } from '../src/features/today/NextLesson';

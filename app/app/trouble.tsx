@@ -1,0 +1,1 @@
+export { Trouble as default } from '../src/features/door/Trouble';
