@@ -7,7 +7,14 @@ import { asUsedBefore } from './support/device';
 import { asked, confirmCarefully, finderIsDone, guesses, onZoomed } from './support/finder';
 import { changedInTwoPlaces } from './support/twoPlaces';
 import { choosePicture, demoPicture, openLook, placePoints } from './support/lookAtHold';
-import { CHROMIUM, CHROMIUM_FLAGS_IN_SPACE, ROOT, startStudio } from './support/studio';
+import { begin } from './support/ownStudio';
+import {
+  CHROMIUM,
+  CHROMIUM_FLAGS_IN_SPACE,
+  ROOT,
+  startOwnStudio,
+  startStudio,
+} from './support/studio';
 
 /** Takes the pictures of docs/screenshots from a fresh demo studio, on a phone and on a wide screen. */
 const folder = process.argv[2] ?? join(ROOT, 'docs/screenshots');
@@ -15,7 +22,12 @@ mkdirSync(folder, { recursive: true });
 const studio = await startStudio();
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS_IN_SPACE });
 
-async function open(width: number, height: number, colorScheme: 'light' | 'dark'): Promise<Page> {
+async function open(
+  width: number,
+  height: number,
+  colorScheme: 'light' | 'dark',
+  url = studio.url,
+): Promise<Page> {
   const context = await browser.newContext({
     viewport: { width, height },
     colorScheme,
@@ -27,8 +39,8 @@ async function open(width: number, height: number, colorScheme: 'light' | 'dark'
   page.on('pageerror', (error) => console.error(error.message));
   page.on('console', (m) => m.type() === 'error' && console.error(m.text()));
   await asUsedBefore(page);
-  await page.goto(studio.url);
-  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await page.goto(url);
+  if (url === studio.url) await page.getByRole('heading', { name: 'Today' }).waitFor();
   return page;
 }
 
@@ -202,13 +214,22 @@ await wide.getByRole('button', { name: 'Write feedback' }).click();
 await wide.getByLabel('Point 1', { exact: true }).waitFor();
 await shoot(wide, 'wide-feedback');
 await wide.goto(studio.url);
-await openBalance(wide, 'Linnea');
-await wide.getByRole('button', { name: 'Index 10 mm further ahead' }).click();
-await wide.getByRole('button', { name: 'Back to today' }).waitFor();
-await shoot(wide, 'wide-balance');
-await wide.goto(studio.url);
 await openWeeks(wide, 'Marit');
 await shoot(wide, 'wide-weeks');
 
+// A studio of one's own, into which a phone is let.
+const own = await startOwnStudio();
+const ownScreen = await open(1280, 800, 'light', own.url);
+await begin(ownScreen.context(), own);
+await ownScreen.goto(`${own.url}/studio/phones`);
+await ownScreen.getByRole('button', { name: 'Let phones in' }).click();
+await ownScreen.getByRole('button', { name: 'Show the first code' }).click();
+await ownScreen.getByText('It is open until').waitFor();
+await ownScreen.getByRole('button', { name: 'It does already' }).click();
+await ownScreen.getByRole('button', { name: 'Show the second code' }).click();
+await ownScreen.getByText('It works once.').waitFor();
+await shoot(ownScreen, 'wide-phones');
+
 await browser.close();
+await own.stop();
 await studio.stop();

@@ -11,6 +11,7 @@ import { lessonLogRoutes } from './features/lessonLog/routes';
 import { pictureRoutes } from './features/pictures/routes';
 import { relaxedHandRoutes } from './features/relaxedHands/routes';
 import { reportRoutes } from './features/reports/routes';
+import { rulerRoutes } from './features/ruler/routes';
 import { studentRoutes } from './features/students/routes';
 import { takeRoutes } from './features/takes/routes';
 import type { PhoneWay } from './phones/phoneWay';
@@ -53,6 +54,7 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   takeRoutes(parts),
   crossingRoutes(parts),
   reportRoutes(parts),
+  rulerRoutes(parts),
 ];
 
 /** Where nobody signs in, nothing of it can be asked. */

@@ -87,6 +87,22 @@ describe('the server as a program', () => {
     expect(modes(join(aside, 'child.jpg'))).toBe(0o600);
   });
 
+  it('reads no head of a request that is longer than any of its own', async () => {
+    const port = await freePort();
+    const child = spawnServer(main, freshDir(), port);
+    await isReady(child);
+    const status = async (bytes: number) =>
+      (
+        await fetch(`http://127.0.0.1:${port}/api/access`, {
+          headers: { Cookie: `a=${'b'.repeat(bytes)}` },
+        })
+      ).status;
+    expect(await status(4_000)).toBe(200);
+    expect(await status(20_000)).toBe(431);
+    child.kill('SIGTERM');
+    await isGone(child);
+  });
+
   it('gives whoever lost the passphrase a link, beside a running studio', async () => {
     const folder = freshDir();
     const passphrase = (...names: string[]) => {

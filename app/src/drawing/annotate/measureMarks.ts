@@ -1,4 +1,6 @@
+import { deviceTouchShare } from '../../foundation/api/deviceRuler';
 import { describeIssue } from '@open-palm/words/describe';
+import { touchDoubt } from '@open-palm/core/ruler';
 import type { KnownLength, Vec2 } from '@open-palm/core/units';
 import type { HandFacts } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
@@ -16,8 +18,8 @@ import {
 import type { Size } from '../pictures/viewport';
 import type { Marks } from './marksState';
 
-/** SD of a mark set with the magnifier, as a share of the picture's longer side. [memory] */
-const MARK_SD_SHARE = 0.0035;
+/** SD of a mark set with the magnifier, as a share of the picture's longer side, unless this device has told a larger one. [memory] */
+export const MARK_SD_SHARE = 0.0035;
 /**
  * The same for a guess that was called right: an eye lets pass what it would not have set. Measured by
  * `npm run bench:accuracy`, docs/accuracy.md.
@@ -58,9 +60,10 @@ export function captureOf(
   }: Pick<PictureFacts, 'view' | 'side' | 'picture' | 'frogLength'>,
 ): Capture {
   const longer = Math.max(picture.width, picture.height);
+  const touch = touchDoubt(MARK_SD_SHARE, deviceTouchShare());
   const points: Capture['points'] = {};
   for (const [name, { x, y }] of Object.entries(placed) as [PointName, Vec2][]) {
-    const share = agreed.includes(name) ? AGREED_SD_SHARE : MARK_SD_SHARE;
+    const share = agreed.includes(name) ? Math.max(AGREED_SD_SHARE, touch) : touch;
     points[name] = { x, y, sigma: share * longer };
   }
   const image = { width: picture.width, height: picture.height };

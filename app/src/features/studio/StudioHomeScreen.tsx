@@ -15,20 +15,23 @@ interface Place {
   href: Href;
   title: string;
   help: string;
-  /** Whether only the owner of a studio with people goes there. */
-  owners: boolean;
 }
 
 const PLACES: readonly Place[] = [
-  { href: '/studio/phones', title: words.phones, help: words.phonesHelp, owners: true },
-  { href: '/studio/people', title: words.people, help: words.peopleHelp, owners: true },
-  { href: '/studio/settings', title: words.settings, help: words.settingsHelp, owners: true },
+  { href: '/studio/phones', title: words.phones, help: words.phonesHelp },
+  { href: '/studio/people', title: words.people, help: words.peopleHelp },
+  { href: '/studio/settings', title: words.settings, help: words.settingsHelp },
 ];
 const FILES: Place = {
   href: '/studio/files',
   title: words.files,
   help: words.filesHelp,
-  owners: false,
+};
+
+const RULER: Place = {
+  href: '/studio/ruler',
+  title: words.ruler,
+  help: words.rulerHelp,
 };
 
 /** The studio itself: who is signed in, and where it is set up. */
@@ -36,7 +39,7 @@ export function StudioHomeScreen() {
   const access = useAccess();
   const isOpen = access?.standing === 'open';
   const isOwner = access?.me?.role === 'owner';
-  const places = [...(isOwner ? PLACES : []), ...(isOwner || isOpen ? [FILES] : [])];
+  const places = [...(isOwner ? PLACES : []), ...(isOwner || isOpen ? [FILES] : []), RULER];
   return (
     <Screen>
       <BackHeader

@@ -21,20 +21,13 @@ const entry = {
   stop: { status: 400, code: 'x', message: 'no', where: '', at: '2026-11-30T10:00:00Z' },
 } as unknown as Entry;
 
-const textOf = (blob: Blob) =>
-  new Promise<string>((resolve) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.readAsText(blob);
-  });
-
 it('carries what waits as it is, but for how often it was tried', async () => {
-  const read = readWaitingFile(await textOf(await waitingFile([entry])));
+  const read = readWaitingFile(await (await waitingFile([entry])).text());
   expect(read).toEqual([{ ...entry, tries: 0, notBefore: 0 }]);
 });
 
 it('takes nothing from another file, or from one that broke off', async () => {
-  const whole = await textOf(await waitingFile([entry]));
+  const whole = await (await waitingFile([entry])).text();
   for (const text of ['', '[]', '{"format":"open-palm-waiting"}', whole.slice(0, -20)]) {
     expect(readWaitingFile(text)).toBeNull();
   }

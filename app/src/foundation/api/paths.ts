@@ -4,6 +4,7 @@ export const paths = {
   person: (id: string) => `/api/access/people/${id}`,
   device: (id: string) => `/api/access/devices/${id}`,
   settings: '/api/settings',
+  rulerPage: (paper: string) => `/api/ruler/page.pdf?paper=${paper}`,
   studio: '/api/studio',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,

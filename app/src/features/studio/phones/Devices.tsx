@@ -18,24 +18,25 @@ import { useAction } from '../useAction';
 
 const words = letInWords.phones;
 
-/** Devices that ask, that are in, and that were put out. */
-export function Devices({
-  visitors,
-  onChanged,
-}: {
+interface DevicesProps {
   visitors: Visitors | undefined;
   onChanged: () => void;
-}) {
+}
+
+/** Devices that wait for the owner: above everything else. */
+export const AskingDevices = ({ visitors, onChanged }: DevicesProps) =>
+  (visitors?.devices ?? [])
+    .filter(({ state }) => state === 'asks')
+    .map((device) => <Asking key={device.id} device={device} onChanged={onChanged} />);
+
+/** Devices that are in, and those that were put out. */
+export function KnownDevices({ visitors, onChanged }: DevicesProps) {
   if (!visitors) return null;
-  const { devices, people } = visitors;
-  const nameOf = (personId: string) => people.find(({ id }) => id === personId)?.name ?? '';
-  const asking = devices.filter(({ state }) => state === 'asks');
-  const known = devices.filter(({ state }) => state !== 'asks');
+  const known = visitors.devices.filter(({ state }) => state !== 'asks');
+  const nameOf = (personId: string) =>
+    visitors.people.find(({ id }) => id === personId)?.name ?? '';
   return (
     <>
-      {asking.map((device) => (
-        <Asking key={device.id} device={device} onChanged={onChanged} />
-      ))}
       <Text variant="heading">{words.devices}</Text>
       {known.length === 0 ? <Text second>{words.none}</Text> : null}
       {known.map((device) => (

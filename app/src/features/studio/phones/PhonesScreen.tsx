@@ -3,6 +3,7 @@ import { post } from '../../../foundation/api/access';
 import { paths } from '../../../foundation/api/paths';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
+import { Columns } from '../../../foundation/kit/Columns';
 import { Card } from '../../../foundation/kit/Card';
 import { Loaded } from '../../../foundation/kit/Loaded';
 import { Notice } from '../../../foundation/kit/Notice';
@@ -14,7 +15,7 @@ import { dayWords } from '../../../foundation/strings/dateWords';
 import { letInWords } from '../../../foundation/strings/letIn';
 import { useAction } from '../useAction';
 import { usePhones, useVisitors } from '../useVisitors';
-import { Devices } from './Devices';
+import { AskingDevices, KnownDevices } from './Devices';
 import { FirstCode, SecondCode } from './Codes';
 
 const words = letInWords.phones;
@@ -29,6 +30,7 @@ export function PhonesScreen() {
     <Loaded from={phones}>
       {({ phones: standing }) => (
         <Screen
+          columns
           {...(standing === null
             ? {
                 footer: (
@@ -39,16 +41,25 @@ export function PhonesScreen() {
         >
           <BackHeader title={words.title} backLabel={strings.nav.back} onBack="/studio" />
           {problem === null ? null : <Notice tone="out">{problem}</Notice>}
+          <AskingDevices visitors={visitors.data} onChanged={visitors.retry} />
           {standing === null ? (
-            <Text>{words.off}</Text>
-          ) : (
             <>
-              <Address standing={standing} />
-              <FirstCode standing={standing} onChanged={phones.retry} />
-              <SecondCode people={visitors.data?.people ?? []} isTrusted={standing.wasReached} />
+              <Text>{words.off}</Text>
+              <KnownDevices visitors={visitors.data} onChanged={visitors.retry} />
             </>
+          ) : (
+            <Columns
+              picture={
+                <>
+                  <Address standing={standing} />
+                  <FirstCode standing={standing} onChanged={phones.retry} />
+                </>
+              }
+            >
+              <SecondCode people={visitors.data?.people ?? []} isTrusted={standing.wasReached} />
+              <KnownDevices visitors={visitors.data} onChanged={visitors.retry} />
+            </Columns>
           )}
-          <Devices visitors={visitors.data} onChanged={visitors.retry} />
           {standing === null ? null : (
             <>
               <Text variant="small" second>

@@ -1,0 +1,1 @@
+export { Ruler as default } from '../../src/features/check/ruler/Ruler';

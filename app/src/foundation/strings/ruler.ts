@@ -1,0 +1,2 @@
+/** The catalogue of checking the ruler: loaded with its screen, not before. */
+export { ruler as rulerWords } from './en/ruler';

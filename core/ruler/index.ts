@@ -1,0 +1,3 @@
+export * from './rulerErrors';
+export * from './rulerPage';
+export * from './touchDoubt';
