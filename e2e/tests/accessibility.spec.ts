@@ -49,6 +49,8 @@ for (const [colorScheme, viewport] of [
         await expect(page.getByRole('heading', { name: 'Export' })).toBeVisible();
         await expectAccessible(page, 'files');
         await page.getByRole('button', { name: 'Back' }).click();
+        await expectAccessible(page, 'studio');
+        await page.getByRole('button', { name: 'Back' }).click();
         await page.getByRole('link', { name: /Open Edda/ }).click();
         await expect(page.getByText('Latest against the look before')).toBeVisible();
       }

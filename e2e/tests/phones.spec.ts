@@ -54,7 +54,6 @@ test('a phone learns to trust the studio, comes in, takes a picture, saves it wi
   context,
   studio,
 }) => {
-  test.setTimeout(90_000);
   await addStudent(page, studio, 'Nora Ashgrove');
   await letPhonesIn(page);
   await expectAccessible(page, 'letting phones in');

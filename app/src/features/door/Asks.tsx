@@ -1,12 +1,10 @@
 import { useEffect } from 'react';
 import type { Access } from '@open-palm/contract';
 import { loadAccess } from '../../foundation/api/access';
-import { isInside } from '../../foundation/api/accessState';
 import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { doorWords } from '../../foundation/strings/door';
-import { enter } from './useStep';
 
 const words = doorWords.pair;
 /** How often it asks whether it was let in, ms. */
@@ -16,13 +14,7 @@ const ASKED_MS = 1500;
 export function Asks({ access: { device } }: { access: Access }) {
   const tokens = useTokens();
   useEffect(() => {
-    const timer = setInterval(
-      () =>
-        void loadAccess()
-          .then((access) => isInside(access) && enter())
-          .catch(() => undefined),
-      ASKED_MS,
-    );
+    const timer = setInterval(() => void loadAccess().catch(() => undefined), ASKED_MS);
     return () => clearInterval(timer);
   }, []);
   return (

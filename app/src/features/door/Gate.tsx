@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { loadAccess } from '../../foundation/api/access';
 import { isInside, onRefusal, useAccess, useCurtain } from '../../foundation/api/accessState';
+import { rememberStudio } from '../../foundation/api/offlineApp';
 import { isReachable, onReach } from '../../foundation/api/reach';
 import { sync } from '../../foundation/api/sync';
 import { lazyPart } from '../../foundation/kit/lazyPart';
@@ -41,10 +42,15 @@ export function Gate({ children }: { children: ReactNode }) {
       window.location.reload();
       return;
     }
-    const isBack = me !== undefined && person.current === undefined;
     person.current = me ?? person.current;
-    if (isBack) void sync.hurry().catch(() => undefined);
   }, [me]);
+  const inside = access !== null && isInside(access);
+  useEffect(() => {
+    if (!inside) return;
+    // What waited for whoever is in now is due; where nothing may be kept, or the studio is away, nothing comes of either.
+    void sync.hurry().catch(() => undefined);
+    void rememberStudio().catch(() => undefined);
+  }, [inside, me]);
   if (access === null) return wasAsked ? <Door /> : null;
-  return isInside(access) && !curtain && !bringsCode ? children : <Door />;
+  return inside && !curtain && !bringsCode ? children : <Door />;
 }

@@ -10,7 +10,7 @@ import { Text } from '../../foundation/kit/Text';
 import { strings } from '../../foundation/strings';
 import { doorWords } from '../../foundation/strings/door';
 import { HowMuchWaits } from './HowMuchWaits';
-import { enter, useStep } from './useStep';
+import { useStep } from './useStep';
 
 const words = doorWords.signIn;
 
@@ -18,7 +18,7 @@ const words = doorWords.signIn;
 export function SignIn({ access: { people, settings, isLocal } }: { access: Access }) {
   const [personId, setPerson] = useState(people[0]?.id ?? '');
   const [passphrase, setPassphrase] = useState('');
-  const { busy, problem, take } = useStep(() => signIn(personId, passphrase).then(enter));
+  const { busy, problem, take } = useStep(() => signIn(personId, passphrase));
   return (
     <Screen
       footer={

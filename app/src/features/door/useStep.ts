@@ -18,5 +18,5 @@ export function useStep(step: () => Promise<unknown>) {
   return { busy, problem, take: () => void take() };
 }
 
-/** Goes to the studio's start with nothing in memory of whoever was here before. */
+/** Goes to the studio's start from a one-time link, with nothing in memory of whoever was here before. */
 export const enter = () => window.location.replace('/');

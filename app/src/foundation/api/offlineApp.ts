@@ -8,13 +8,13 @@ import { paths } from './paths';
  */
 export function registerOfflineApp(): void {
   if (!('serviceWorker' in navigator) || process.env.NODE_ENV !== 'production') return;
-  navigator.serviceWorker
-    .register('/sw.js')
-    .then(hasTakenOver)
-    .then(remembersStudio)
-    // Where nothing may be kept, the app still works while the studio answers.
-    .catch(() => undefined);
+  takenOver = navigator.serviceWorker.register('/sw.js').then(hasTakenOver);
+  // Where nothing may be kept, the app still works while the studio answers.
+  takenOver.catch(() => undefined);
 }
+
+/** Resolves once answers are kept; never where they are not. */
+let takenOver: Promise<void> = new Promise(() => undefined);
 
 /** Resolves once answers go through the service worker, which they do not while it is only being set up. */
 const hasTakenOver = () =>
@@ -24,8 +24,9 @@ const hasTakenOver = () =>
     else serviceWorker.addEventListener('controllerchange', () => resolve(), { once: true });
   });
 
-/** Reads every hand file once, so that a look can be taken of any student when the network is gone. */
-async function remembersStudio(): Promise<void> {
+/** Reads every hand file once somebody is in, so that a look can be taken of any student when the network is gone. */
+export async function rememberStudio(): Promise<void> {
+  await takenOver;
   const { students } = await ask(studentListSchema, paths.students);
   for (const { student } of students) {
     await fetch(paths.handFile(student.id));
