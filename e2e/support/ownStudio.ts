@@ -12,14 +12,18 @@ const SETTINGS = {
   units: 'metric',
 };
 
-/** Begins a studio in a browser, which is signed in as its owner then. */
-export async function begin(context: BrowserContext, studio: RunningStudio): Promise<void> {
+/** Begins a studio in a browser, which is signed in as its owner then; returns the owner's id. */
+export async function begin(
+  context: Pick<BrowserContext, 'request'>,
+  studio: RunningStudio,
+): Promise<string> {
   const [, code] = studio.firstRunLink!.split('#');
   const answer = await context.request.post(`${studio.url}/api/access/first`, {
     headers: { Origin: studio.url, 'Open-Palm-Build': 'test' },
     data: { code, name: 'Maren Solveig', passphrase: PASSPHRASE, settings: SETTINGS },
   });
   expect(answer.status()).toBe(200);
+  return ((await answer.json()) as { me: { id: string } }).me.id;
 }
 
 /** A teacher's own studio instead of the demo's, with its owner signed in. */

@@ -73,6 +73,9 @@ test('a phone learns to trust the studio, comes in, takes a picture, saves it wi
   const phone = await openPhone({ trusts: Buffer.from(certificate), film });
   const screen = await phone.newPage();
   const faults: string[] = [];
+  // Nothing is asked of anybody but the studio.
+  const hosts = new Set<string>();
+  phone.on('request', (asked) => hosts.add(new URL(asked.url()).hostname));
   screen.on('pageerror', (error) => faults.push(error.message));
   await screen.goto(`${secureUrl(studio)}/pair`);
   await expect(screen.getByText('This device was not let in yet')).toBeVisible();
@@ -159,6 +162,8 @@ test('a phone learns to trust the studio, comes in, takes a picture, saves it wi
   await expect(screen.getByRole('heading', { name: 'Today' })).toBeVisible();
   await expect.poll(() => historyOf(context, again), { timeout: 30_000 }).toHaveLength(2);
   expect(faults).toEqual([]);
+  hosts.delete('');
+  expect([...hosts]).toEqual([PHONES_AT.name]);
   await phone.close();
   await page.goto(`${studio.url}/api/holds`);
   await again.stop();

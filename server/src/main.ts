@@ -82,7 +82,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   tellFound(opened);
   const { db, settings } = opened;
   // The demo is open to whoever sits at this machine, and to nobody else.
-  const door = isDemo ? null : await openDoor(dataDir, db, now);
+  const door = isDemo ? null : await openDoor(dataDir, db, opened.id, now);
   if (door) {
     closeAccess = () => door.access.destroy();
     way = createPhoneWay({

@@ -149,3 +149,16 @@ export async function takeCode(
 export async function dropCodes(access: Knex, which: Partial<CodeRow>): Promise<void> {
   await access<CodeRow>('codes').where(which).delete();
 }
+
+/** Puts everybody and every device out; passphrases stay. */
+export async function revokeAll(access: Knex): Promise<void> {
+  for (const table of ['sessions', 'devices', 'codes']) await access(table).delete();
+}
+
+/** What this machine knows of its door, and no copy of the studio does. */
+export const readMachineFact = async (access: Knex, name: string): Promise<string | undefined> =>
+  (await access('facts').where({ name }).first<{ value: string }>('value'))?.value;
+
+export async function writeMachineFact(access: Knex, name: string, value: string): Promise<void> {
+  await access('facts').insert({ name, value }).onConflict('name').merge();
+}

@@ -11,7 +11,7 @@ import { addEntry } from '../features/lessonLog/repo';
 import { findStudent, putStudent } from '../features/students/repo';
 import { Problem } from '../problem';
 import type { ImportPlan } from './importPlan';
-import { BROUGHT_IN } from '../maker';
+import type { Maker } from '../maker';
 
 /** What can be brought in at once. */
 export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;
@@ -19,22 +19,24 @@ export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;
 /**
  * Brings students, holds, looks and notes in as facts, inside a transaction of the caller's.
  *
+ * @param maker who brought them in
  * @returns the instruments that are to be worked out
  */
 export async function bringIn(
   trx: Knex,
   { students, holds, checks, log }: Brought,
   createdAt: string,
+  maker: Maker,
 ): Promise<string[]> {
   for (const hold of holds) await addHold(trx, hold, createdAt);
-  for (const student of students) await putWhole(trx, student, createdAt);
+  for (const student of students) await putWhole(trx, student, createdAt, maker);
   for (const { id, input } of checks) {
     const takenAt = new Date(input.takenAt).toISOString();
     const bodySha256 = receivedHash(input);
-    await addCheck(trx, { ...input, id, takenAt }, { bodySha256, createdAt, maker: BROUGHT_IN });
+    await addCheck(trx, { ...input, id, takenAt }, { bodySha256, createdAt, maker });
   }
   for (const entry of log) {
-    await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, maker: BROUGHT_IN });
+    await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, maker });
   }
   const touched = new Set([
     ...students.flatMap(({ setups }) => setups.map(({ id }) => id)),
@@ -46,7 +48,12 @@ export async function bringIn(
 }
 
 /** The file's word about a student takes the place of what stood here: an edit like any other, made now. */
-async function putWhole(trx: Knex, student: Student, createdAt: string): Promise<void> {
+async function putWhole(
+  trx: Knex,
+  student: Student,
+  createdAt: string,
+  maker: Maker,
+): Promise<void> {
   const known = await findStudent(trx, student.id);
   const { id, ...body } = student;
   await keepEdit<StudentInput>(trx, {
@@ -55,7 +62,7 @@ async function putWhole(trx: Knex, student: Student, createdAt: string): Promise
     edit: { id: uuidv7(), basedOn: known?.version ?? 0, after: [] },
     body,
     current: known && { version: known.version, body: inputOf(known) },
-    maker: BROUGHT_IN,
+    maker,
     createdAt,
     async put(next) {
       if (await putStudent(trx, { id, ...next.body }, next.version, createdAt)) return;

@@ -2,6 +2,7 @@ import { answers } from '@open-palm/words/answers';
 import type { ImportPreview } from '@open-palm/contract/exchange';
 import { inTransaction } from '../db/inTransaction';
 import { Problem } from '../problem';
+import type { Maker } from '../maker';
 import type { StudioParts } from '../studioParts';
 import { bringIn } from './bringIn';
 import { planImport, type ImportSettings } from './importPlan';
@@ -17,6 +18,7 @@ export async function importFile(
   { db, now, zone, deriver }: StudioParts,
   bytes: Uint8Array,
   { sha256, ...settings }: { sha256: string } & ImportSettings,
+  maker: Maker,
 ): Promise<ImportPreview> {
   const plan = await planImport(db, bytes, { zone: zone(), ...settings });
   if (plan.preview.sha256 !== sha256) {
@@ -24,7 +26,7 @@ export async function importFile(
     throw new Problem(409, 'conflict', message, 'sha256');
   }
   if (plan.preview.issueCount > 0) return plan.preview;
-  const touched = await inTransaction(db, (trx) => bringIn(trx, plan, now().toISOString()));
+  const touched = await inTransaction(db, (trx) => bringIn(trx, plan, now().toISOString(), maker));
   deriver.wake(touched);
   return { ...plan.preview, done: true };
 }

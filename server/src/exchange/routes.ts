@@ -5,7 +5,7 @@ import type { Context } from 'koa';
 import getRawBody from 'raw-body';
 import { correctionsSchema, DATE_ORDERS } from '@open-palm/contract/exchange';
 import { Problem } from '../problem';
-import { readBody } from '../readBody';
+import { readBody, writtenBy } from '../readBody';
 import type { StudioParts } from '../studioParts';
 import { checksTable, studentsTable, studioJson } from './exportFiles';
 import { importFile } from './importFile';
@@ -48,7 +48,7 @@ export function exchangeRoutes(parts: StudioParts): Router {
   router.post('/import/:sha256', async (ctx) => {
     const bytes = await readFile(ctx);
     const sha256 = ctx.params.sha256!;
-    ctx.body = await importFile(parts, bytes, { sha256, ...settingsOf(ctx) });
+    ctx.body = await importFile(parts, bytes, { sha256, ...settingsOf(ctx) }, writtenBy(ctx).maker);
   });
 
   return router;

@@ -1,8 +1,10 @@
 import type { RequestListener } from 'node:http';
 import type { Knex } from 'knex';
 import { answers } from '@open-palm/words/answers';
+import { readMachineFact, writeMachineFact } from '../access/repo';
 import { Problem } from '../problem';
 import type { Listener } from '../access/listener';
+import { answerToName } from './answerToName';
 import { openPhoneDoor, type PhoneDoor, type PhoneDoorParts } from './phoneDoor';
 
 /** How phones come in, if they do: the owner opens and closes it, and it stays so. */
@@ -39,8 +41,8 @@ export function createPhoneWay({
   answer: (listener: Listener) => RequestListener;
 }): PhoneWay {
   let door: PhoneDoor | null = null;
-  const remember = (value: 'on' | 'off') =>
-    access('facts').insert({ name: FACT, value }).onConflict('name').merge();
+  let names: { stop: () => void } | null = null;
+  const remember = (value: 'on' | 'off') => writeMachineFact(access, FACT, value);
   const way: PhoneWay = {
     door: () => door,
     async open() {
@@ -54,11 +56,12 @@ export function createPhoneWay({
         throw new Problem(409, 'portTaken', answers.portTaken(parts.port), '');
       }
       door = opened;
+      // One address of this machine alone is nobody's to ask for by name.
+      if (parts.host === '0.0.0.0') names = answerToName(parts.name, parts.addresses);
       await remember('on');
     },
     async openAgain() {
-      const kept = await access('facts').where({ name: FACT }).first<{ value: string }>('value');
-      if (kept?.value === 'on') await way.open();
+      if ((await readMachineFact(access, FACT)) === 'on') await way.open();
     },
     async close() {
       await way.stop();
@@ -67,6 +70,8 @@ export function createPhoneWay({
     async stop() {
       const open = door;
       door = null;
+      names?.stop();
+      names = null;
       await open?.close();
     },
   };

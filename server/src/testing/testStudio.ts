@@ -40,6 +40,8 @@ export interface TestStudio {
   firstRunCode: string | null;
   ask(path: string, init?: RequestInit): Promise<Answer>;
   studioId: string;
+  /** Where its files lie. */
+  folder: string;
   /** Answers at another port as well; returns its address. */
   serve(at: Listener): Promise<string>;
   get(path: string): Promise<Answer>;
@@ -83,7 +85,7 @@ export async function openTestStudio({
   const log = (entry: Record<string, unknown>) => void logged.push(entry);
   const settings = await openSettings(db, ZONE);
   const id = await studioId(db);
-  const door = signedIn ? await openDoor(folder, db, () => clock.now) : null;
+  const door = signedIn ? await openDoor(folder, db, id, () => clock.now) : null;
   const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: settings.zone, log });
   const appAt = (at: Listener) =>
     createApp({
@@ -148,6 +150,7 @@ export async function openTestStudio({
     ask,
     url,
     studioId: id,
+    folder,
     serve,
     get: (path) => ask(path),
     put,
