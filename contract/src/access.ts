@@ -132,4 +132,9 @@ export const phonesSchema = z.object({
 });
 export type Phones = z.infer<typeof phonesSchema>;
 export const phonesInputSchema = z.object({ on: z.boolean() });
-export const phonesAnswerSchema = z.object({ phones: phonesSchema.nullable() });
+export const phonesAnswerSchema = z.object({
+  phones: phonesSchema.nullable(),
+  /** A name of the teacher's own, behind a proxy: devices come in by it without the studio's certificate. */
+  publicOrigin: z.string().nullable(),
+});
+export type PhonesAnswer = z.infer<typeof phonesAnswerSchema>;

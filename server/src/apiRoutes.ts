@@ -24,6 +24,8 @@ export interface ApiParts extends StudioParts, DoorParts {
   settings: ChosenSettings;
   /** How phones come in. */
   phones: PhoneWay;
+  /** A name of the teacher's own, under which a proxy hands requests on. */
+  publicOrigin?: string | undefined;
   /** Told once the studio has an owner. */
   onBegun?: () => void;
   /** Who guessed, on whichever port. */

@@ -11,6 +11,9 @@ import {
 } from './testing/builtServer';
 import { beginStudio, testBrowser } from './testing/testBrowser';
 
+// Programs start beside other tests.
+jest.setTimeout(30_000);
+
 let main: string;
 beforeAll(() => (main = buildServer('main-test')));
 

@@ -105,6 +105,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       studioId: opened.id,
       access: door?.access ?? null,
       phones: way,
+      publicOrigin,
       delays,
       listener,
       outboxDir: join(dataDir, 'outbox'),

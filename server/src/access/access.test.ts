@@ -5,6 +5,9 @@ import { ownerOf, PASSPHRASE, testBrowser, type TestBrowser } from '../testing/t
 import { openDoor } from './openDoor';
 import { NOW, openTestStudio, type Answer, type TestStudio } from '../testing/testStudio';
 
+// A passphrase takes its time by design, and longer beside other tests.
+jest.setTimeout(30_000);
+
 let studio: TestStudio;
 let owner: TestBrowser & { id: string };
 beforeEach(async () => (studio = await openTestStudio({ signedIn: true })));

@@ -13,6 +13,9 @@ const PHONES = {
   stop: () => Promise.resolve(),
 };
 
+// A passphrase takes its time by design, and longer beside other tests.
+jest.setTimeout(30_000);
+
 let studio: TestStudio;
 let owner: TestBrowser & { id: string };
 let network: string;

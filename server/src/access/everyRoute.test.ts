@@ -72,6 +72,9 @@ const REFUSED: Readonly<Record<Who, [number, string]>> = {
 
 const ID = '01a00000-0000-7000-8000-000000000001';
 
+// A passphrase takes its time by design, and longer beside other tests.
+jest.setTimeout(30_000);
+
 let studio: TestStudio;
 const cookies: Partial<Record<Who, Map<string, string>>> = {};
 let urls: Record<Who, string>;

@@ -8,6 +8,9 @@ import {
 } from '../testing/testBrowser';
 import { NOW, openTestStudio, type Answer, type TestStudio } from '../testing/testStudio';
 
+// A passphrase takes its time by design, and longer beside other tests.
+jest.setTimeout(30_000);
+
 let studio: TestStudio;
 beforeEach(async () => (studio = await openTestStudio({ signedIn: true })));
 afterEach(() => studio.close());

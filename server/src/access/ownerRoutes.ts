@@ -4,6 +4,7 @@ import {
   newCodeSchema,
   personInputSchema,
   phonesInputSchema,
+  type PhonesAnswer,
   type Visitors,
 } from '@open-palm/contract';
 import { answers } from '@open-palm/words/answers';
@@ -16,8 +17,10 @@ import { allDevices, dropCodes, endSessions, peopleWithPassphrase } from './repo
 import type { SessionParts } from './sessions';
 
 /** Whom and what the owner lets in. */
-export function ownerRoutes(parts: SessionParts & { phones: PhoneWay }): Router {
-  const { access, db, now, phones } = parts;
+export function ownerRoutes(
+  parts: SessionParts & { phones: PhoneWay; publicOrigin?: string | undefined },
+): Router {
+  const { access, db, now, phones, publicOrigin } = parts;
   const router = new Router({ prefix: '/api/access' });
 
   /** Owners who can sign in, without one of them. */
@@ -27,6 +30,17 @@ export function ownerRoutes(parts: SessionParts & { phones: PhoneWay }): Router 
       (one) => one.role === 'owner' && !one.isOut && one.id !== id && known.has(one.id),
     ).length;
   };
+
+  /** Where a phone of the house finds the studio: by its name, or by a number where its system does not look for names. */
+  const nearOrigin = (byNumber: boolean): string => {
+    const [named, ...numbered] = openDoor().standing().origins;
+    return (byNumber && numbered[0]) || named!;
+  };
+
+  const waysIn = (): PhonesAnswer => ({
+    phones: phones.door()?.standing() ?? null,
+    publicOrigin: publicOrigin ?? null,
+  });
 
   const openDoor = () => {
     const door = phones.door();
@@ -71,9 +85,7 @@ export function ownerRoutes(parts: SessionParts & { phones: PhoneWay }): Router 
 
   router.post('/codes', async (ctx) => {
     const { personId, byNumber } = readBody(newCodeSchema, ctx.request.body);
-    const [named, ...numbered] = openDoor().standing().origins;
-    const origin = (byNumber && numbered[0]) || named!;
-    ctx.body = await codeFor(parts, personId, 'device', origin);
+    ctx.body = await codeFor(parts, personId, 'device', publicOrigin ?? nearOrigin(byNumber));
   });
 
   router.put('/devices/:id', async (ctx) => {
@@ -93,15 +105,16 @@ export function ownerRoutes(parts: SessionParts & { phones: PhoneWay }): Router 
   });
 
   router.get('/phones', (ctx) => {
-    ctx.body = { phones: phones.door()?.standing() ?? null };
+    ctx.body = waysIn();
   });
   router.post('/phones', async (ctx) => {
     const { on } = readBody(phonesInputSchema, ctx.request.body);
     await (on ? phones.open() : phones.close());
-    ctx.body = { phones: phones.door()?.standing() ?? null };
+    ctx.body = waysIn();
   });
   router.post('/phones/trust', async (ctx) => {
-    ctx.body = { phones: await openDoor().openTrustPage() };
+    await openDoor().openTrustPage();
+    ctx.body = waysIn();
   });
   return router;
 }

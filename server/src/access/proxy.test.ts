@@ -1,15 +1,20 @@
 import { request } from 'node:http';
-import { HEADERS } from '@open-palm/contract';
+import { HEADERS, type Access } from '@open-palm/contract';
 import { proxyListener } from '../phones/proxyListener';
-import { ownerOf } from '../testing/testBrowser';
+import { ownerOf, testBrowser } from '../testing/testBrowser';
 import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
+
+// A passphrase takes its time by design, and longer beside other tests.
+jest.setTimeout(30_000);
 
 let studio: TestStudio;
 let behind: string;
+let cookies: Map<string, string>;
+const PUBLIC = 'https://studio.example.org';
 beforeAll(async () => {
-  studio = await openTestStudio({ signedIn: true });
-  await ownerOf(studio);
-  behind = await studio.serve(proxyListener('https://studio.example.org'));
+  studio = await openTestStudio({ signedIn: true, publicOrigin: PUBLIC });
+  cookies = (await ownerOf(studio)).cookies;
+  behind = await studio.serve(proxyListener(PUBLIC));
 });
 afterAll(() => studio.close());
 
@@ -80,6 +85,16 @@ it('counts a guesser by the address that the proxy itself added, which nobody ca
   const codes: string[] = [];
   for (let i = 0; i < 6; i++) codes.push((await guess(i)).code);
   expect(codes.slice(4)).toEqual(['tooSoon', 'tooSoon']);
+});
+
+it('brings devices in by its own name', async () => {
+  const owner = testBrowser(studio.url, cookies);
+  const me = (await owner.get('/api/access')).body as unknown as Access;
+  expect(me.origins).toEqual([PUBLIC]);
+  const { body } = await owner.post('/api/access/codes', { personId: me.me!.id, byNumber: true });
+  expect((body as unknown as { url: string }).url).toMatch(
+    /^https:\/\/studio\.example\.org\/pair#/,
+  );
 });
 
 it('believes nothing of it on this machine’s own port', async () => {

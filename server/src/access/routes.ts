@@ -32,6 +32,7 @@ import { whoAsks, type DoorParts, type Visitor } from './visitor';
 interface StandingParts extends DoorParts {
   settings: ChosenSettings;
   phones: PhoneWay;
+  publicOrigin?: string | undefined;
 }
 
 export function standingRoutes(parts: StandingParts): Router {
@@ -54,7 +55,7 @@ async function welcomed(ctx: Context, parts: DoorParts): Promise<Visitor> {
 }
 
 async function standingOf(
-  { access, reader, listener, settings, phones }: StandingParts,
+  { access, reader, listener, settings, phones, publicOrigin }: StandingParts,
   { standing, person, device }: Visitor,
 ): Promise<Access> {
   const known = access === null ? new Set<string>() : await peopleWithPassphrase(access);
@@ -69,7 +70,12 @@ async function standingOf(
       .map(({ id, name }) => ({ id, name })),
     device: device && { id: device.id, name: device.name, sign: device.sign },
     isLocal: listener.kind === 'machine',
-    origins: isAtTheDoor ? (phones.door()?.standing().origins ?? []) : [],
+    origins: isAtTheDoor
+      ? [
+          ...(publicOrigin === undefined ? [] : [publicOrigin]),
+          ...(phones.door()?.standing().origins ?? []),
+        ]
+      : [],
     settings: isAtTheDoor ? settings.current() : null,
   };
 }

@@ -65,6 +65,7 @@ export async function openTestStudio({
   signedIn = false,
   listener = MACHINE,
   phones = NO_PHONES,
+  publicOrigin,
 }: {
   webDir?: string;
   folder?: string;
@@ -72,6 +73,7 @@ export async function openTestStudio({
   signedIn?: boolean;
   listener?: Listener;
   phones?: PhoneWay;
+  publicOrigin?: string;
 } = {}): Promise<TestStudio> {
   const pictureDir = join(folder, 'pictures');
   const outboxDir = join(folder, 'outbox');
@@ -104,6 +106,7 @@ export async function openTestStudio({
       access: door?.access ?? null,
       delays,
       phones,
+      publicOrigin,
       listener: at,
       report: { setAside: null },
       ...(webDir === undefined ? {} : { webDir }),

@@ -63,10 +63,13 @@ export function FirstCode({ standing, onChanged }: { standing: Phones; onChanged
 export function SecondCode({
   people,
   isTrusted,
+  isNamed,
 }: {
   people: Visitors['people'];
   /** Whether a phone has come over the secure way. */
   isTrusted: boolean;
+  /** Whether devices come by a name of the teacher's own, which every network finds. */
+  isNamed: boolean;
 }) {
   const [saysSo, setSaysSo] = useState(false);
   const [code, setCode] = useState<CodeAnswer | null>(null);
@@ -122,11 +125,13 @@ export function SecondCode({
           <Text variant="small" second>
             {words.until(timeWords(code.until))}
           </Text>
-          <Button
-            label={byNumber ? words.byName : words.byNumber}
-            quiet
-            onPress={() => show(!byNumber)}
-          />
+          {isNamed ? null : (
+            <Button
+              label={byNumber ? words.byName : words.byNumber}
+              quiet
+              onPress={() => show(!byNumber)}
+            />
+          )}
         </>
       )}
       {problem === null ? null : <Notice tone="out">{problem}</Notice>}

@@ -28,7 +28,7 @@ export function PhonesScreen() {
   const turn = (on: boolean) => run(() => post(phonesAnswerSchema, paths.access('phones'), { on }));
   return (
     <Loaded from={phones}>
-      {({ phones: standing }) => (
+      {({ phones: standing, publicOrigin }) => (
         <Screen
           columns
           {...(standing === null
@@ -44,7 +44,10 @@ export function PhonesScreen() {
           <AskingDevices visitors={visitors.data} onChanged={visitors.retry} />
           {standing === null ? (
             <>
-              <Text>{words.off}</Text>
+              <Text>{publicOrigin === null ? words.off : words.proxy(publicOrigin)}</Text>
+              {publicOrigin === null ? null : (
+                <SecondCode people={visitors.data?.people ?? []} isTrusted isNamed />
+              )}
               <KnownDevices visitors={visitors.data} onChanged={visitors.retry} />
             </>
           ) : (
@@ -56,7 +59,11 @@ export function PhonesScreen() {
                 </>
               }
             >
-              <SecondCode people={visitors.data?.people ?? []} isTrusted={standing.wasReached} />
+              <SecondCode
+                people={visitors.data?.people ?? []}
+                isTrusted={standing.wasReached}
+                isNamed={publicOrigin !== null}
+              />
               <KnownDevices visitors={visitors.data} onChanged={visitors.retry} />
             </Columns>
           )}

@@ -66,6 +66,7 @@ export const letIn = {
   phones: {
     title: 'Phones and computers',
     off: 'Phones are not let in. Cameras and working offline need a secure address: the studio makes a certificate of its own, which each phone is told to trust, once.',
+    proxy: (origin: string) => `Devices come in by ${origin}, which your own proxy hands on.`,
     on: 'Let phones in',
     address: 'The studio’s address in your network',
     or: (others: string) => `or ${others}`,
