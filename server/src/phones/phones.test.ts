@@ -195,6 +195,23 @@ describe('the page that hands the certificate out', () => {
     await expect(page(url, '/')).rejects.toMatchObject({ code: 'ECONNREFUSED' });
   });
 
+  it('closes by itself after ten minutes', async () => {
+    jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask', 'Date'] });
+    try {
+      const { door } = await opened();
+      const { trustUrl } = await door.openTrustPage();
+      const url = trustUrl!.replace('192.168.7.20', '127.0.0.1');
+      jest.advanceTimersByTime(599_000);
+      expect((await page(url, '/')).status).toBe(200);
+      jest.advanceTimersByTime(2_000);
+      expect(door.standing()).toMatchObject({ trustUrl: null, trustUntil: null });
+      await expect(page(url, '/')).rejects.toMatchObject({ code: 'ECONNREFUSED' });
+      await door.close();
+    } finally {
+      jest.useRealTimers();
+    }
+  });
+
   it('notices that a device trusts the studio', async () => {
     const { door, port, ca } = await opened();
     await door.openTrustPage();
