@@ -1,4 +1,5 @@
 import { startStudio } from '../support/studio';
+import { accessBench } from './accessBench';
 import { clipReadings } from './clipBench';
 import { dragTimes, balanceTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
@@ -37,6 +38,8 @@ report('hand file with 200 checks, 95th percentile', quantile(readMs, 0.95), 'ms
 report('hand file with 200 checks, median', quantile(readMs, 0.5), 'ms');
 report('keeping a check, synced to disk, median', quantile(saveMs, 0.5), 'ms');
 report('memory of the server after that, its threads too', memoryMb, 'MB', 200);
+
+await accessBench();
 
 const growth = [];
 for (const checks of [1000, 12_000, 100_000]) {

@@ -25,6 +25,9 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('sessions', (table) => {
     table.text('token_sha256').primary();
     table.text('person_id').notNullable();
+    // As they are called in the studio: so a session is known by one question.
+    table.text('person_name').notNullable();
+    table.text('person_role').notNullable();
     table.text('device_id').references('devices.id').onDelete('CASCADE');
     table.integer('locked').notNullable().defaultTo(0);
     table.text('created_at').notNullable();

@@ -172,6 +172,18 @@ describe('several people', () => {
     expect((await ewan.post('/api/access/in', again)).status).toBe(200);
   });
 
+  it('who may do less from now on may do less at the next request', async () => {
+    const id = (await teacher()).id;
+    const as = (role: string) =>
+      owner.send('PUT', `/api/access/people/${id}`, { name: 'Ewan Thrale', role });
+    await as('owner');
+    const browser = testBrowser(studio.url);
+    await browser.post('/api/access/in', { personId: id, passphrase: 'a kite in the rain' });
+    expect((await browser.get('/api/access/visitors')).status).toBe(200);
+    await as('teacher');
+    expect(codeOf(await browser.get('/api/access/visitors'))).toBe('ownerOnly');
+  });
+
   it('the last owner can neither go nor become a teacher', async () => {
     for (const answer of [
       await owner.post(`/api/access/people/${owner.id}/out`),

@@ -13,7 +13,7 @@ import { readBody, readId } from '../readBody';
 import type { PhoneWay } from '../phones/phoneWay';
 import { codeFor, letIn, putDeviceOut, refuseWithoutOwner, renameDevice } from './devices';
 import { allPeople, findPerson, putPerson, setOut } from '../people/repo';
-import { allDevices, dropCodes, endSessions, peopleWithPassphrase } from './repo';
+import { allDevices, dropCodes, endSessions, peopleWithPassphrase, renameSessions } from './repo';
 import type { SessionParts } from './sessions';
 
 /** Whom and what the owner lets in. */
@@ -66,6 +66,7 @@ export function ownerRoutes(
     if (role !== 'owner') refuseWithoutOwner(await ownersBut(id));
     await putPerson(db, { id, name, role }, now().toISOString());
     await setOut(db, id, null);
+    await renameSessions(access, { id, name, role });
     ctx.body = { id };
   });
 

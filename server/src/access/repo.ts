@@ -1,9 +1,12 @@
 import type { Knex } from 'knex';
-import type { Device } from '@open-palm/contract';
+import type { Device, Person, Role } from '@open-palm/contract';
 
 export interface Session {
   token_sha256: string;
   person_id: string;
+  /** As they are called in the studio, and what they may do; kept up with it. */
+  person_name: string;
+  person_role: Role;
   device_id: string | null;
   locked: number;
   created_at: string;
@@ -74,6 +77,13 @@ export async function changeSession(
   change: Partial<Pick<Session, 'locked' | 'seen_at'>>,
 ): Promise<void> {
   await access<Session>('sessions').where({ token_sha256: tokenSha256 }).update(change);
+}
+
+/** A person is called otherwise now, or may do something else: their sessions know it at once. */
+export async function renameSessions(access: Knex, { id, name, role }: Person): Promise<void> {
+  await access<Session>('sessions')
+    .where({ person_id: id })
+    .update({ person_name: name, person_role: role });
 }
 
 /** Ends sessions: one, all of a device, all of a person, or all there are. */

@@ -3,7 +3,7 @@ import type { Context } from 'koa';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import type { FirstRun } from '@open-palm/contract';
-import { Problem } from '../problem';
+import { notFound, Problem } from '../problem';
 import type { Deriver } from '../derive/deriver';
 import { staleSetups } from '../derive/repo';
 import type { ChosenSettings } from '../studio/settings';
@@ -40,9 +40,11 @@ export interface SessionParts extends DoorParts {
 /** Begins a session in this browser; the one that it had before ends. */
 export async function beginSession(
   ctx: Context,
-  { access, studioId, now }: DoorParts & { access: Knex },
+  { access, reader, studioId, now }: DoorParts & { access: Knex },
   personId: string,
 ): Promise<void> {
+  const person = await findPerson(reader, personId);
+  if (!person || person.isOut) throw notFound('person', 'personId');
   const at = now().toISOString();
   const before = readCookie(ctx, 'session', studioId);
   if (before !== '') await endSessions(access, { token_sha256: sha256(before) });
@@ -51,6 +53,8 @@ export async function beginSession(
   await addSession(access, {
     token_sha256: sha256(token),
     person_id: personId,
+    person_name: person.name,
+    person_role: person.role,
     device_id: visitorOf(ctx).device?.id ?? null,
     locked: 0,
     created_at: at,

@@ -1,9 +1,9 @@
 import type { Context } from 'koa';
 import type { Knex } from 'knex';
-import type { Access, Device } from '@open-palm/contract';
+import type { Access, Device, Person } from '@open-palm/contract';
 import { readCookie } from './cookies';
 import type { Listener } from './listener';
-import { allPeople, findPerson, type KnownPerson } from '../people/repo';
+import { allPeople } from '../people/repo';
 import {
   changeDevice,
   changeSession,
@@ -18,7 +18,7 @@ import { sha256 } from './token';
 /** Who asks, as far as the studio knows. */
 export interface Visitor {
   standing: Access['standing'];
-  person: KnownPerson | null;
+  person: Person | null;
   device: Device | null;
   session: Session | null;
 }
@@ -56,8 +56,12 @@ export async function whoAsks(ctx: Context, parts: DoorParts): Promise<Visitor> 
   const token = readCookie(ctx, 'session', studioId);
   const session = token === '' ? undefined : await findSession(access, sha256(token));
   const isDevices = session?.device_id == null || session.device_id === device?.id;
-  const person = session && isDevices ? await findPerson(reader, session.person_id) : undefined;
-  if (session && person && !person.isOut) {
+  if (session && isDevices) {
+    const person = {
+      id: session.person_id,
+      name: session.person_name,
+      role: session.person_role,
+    };
     const idleMs = now().getTime() - Date.parse(session.seen_at);
     if (idleMs <= IDLE_MS) {
       if (idleMs > NOTED_MS) await noteSeen(access, session, now().toISOString());
