@@ -23,12 +23,6 @@ interface DevicesProps {
   onChanged: () => void;
 }
 
-/** Devices that wait for the owner: above everything else. */
-export const AskingDevices = ({ visitors, onChanged }: DevicesProps) =>
-  (visitors?.devices ?? [])
-    .filter(({ state }) => state === 'asks')
-    .map((device) => <Asking key={device.id} device={device} onChanged={onChanged} />);
-
 /** Devices that are in, and those that were put out. */
 export function KnownDevices({ visitors, onChanged }: DevicesProps) {
   if (!visitors) return null;
@@ -52,12 +46,12 @@ export function KnownDevices({ visitors, onChanged }: DevicesProps) {
 }
 
 /** A device that asks to come in: its number stands on both screens. */
-function Asking({ device, onChanged }: { device: Device; onChanged: () => void }) {
+export function AskingDevice({ device, onChanged }: { device: Device; onChanged: () => void }) {
   const tokens = useTokens();
   const { problem, run } = useAction(onChanged);
   const at = paths.device(device.id);
   return (
-    <Card style={{ gap: space(2), borderColor: tokens.amber, borderWidth: 2 }}>
+    <Card style={{ flex: 1, gap: space(2), borderColor: tokens.amber, borderWidth: 2 }}>
       <Text variant="figure" level={2}>
         {words.asks(device.name)}
       </Text>

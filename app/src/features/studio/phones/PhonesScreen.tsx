@@ -15,7 +15,7 @@ import { dayWords } from '../../../foundation/strings/dateWords';
 import { letInWords } from '../../../foundation/strings/letIn';
 import { useAction } from '../useAction';
 import { usePhones, useVisitors } from '../useVisitors';
-import { AskingDevices, KnownDevices } from './Devices';
+import { AskingDevice, KnownDevices } from './Devices';
 import { FirstCode, SecondCode } from './Codes';
 
 const words = letInWords.phones;
@@ -26,22 +26,30 @@ export function PhonesScreen() {
   const visitors = useVisitors();
   const { problem, run } = useAction(phones.retry);
   const turn = (on: boolean) => run(() => post(phonesAnswerSchema, paths.access('phones'), { on }));
+  // One after the other, where it is seen wherever the page was scrolled to.
+  const asking = visitors.data?.devices.find(({ state }) => state === 'asks');
   return (
     <Loaded from={phones}>
       {({ phones: standing, publicOrigin }) => (
         <Screen
           columns
-          {...(standing === null
-            ? {
-                footer: (
-                  <Button label={words.on} primary onPress={() => turn(true)} style={{ flex: 1 }} />
-                ),
-              }
-            : {})}
+          {...(asking
+            ? { footer: <AskingDevice device={asking} onChanged={visitors.retry} /> }
+            : standing === null
+              ? {
+                  footer: (
+                    <Button
+                      label={words.on}
+                      primary
+                      onPress={() => turn(true)}
+                      style={{ flex: 1 }}
+                    />
+                  ),
+                }
+              : {})}
         >
           <BackHeader title={words.title} backLabel={strings.nav.back} onBack="/studio" />
           {problem === null ? null : <Notice tone="out">{problem}</Notice>}
-          <AskingDevices visitors={visitors.data} onChanged={visitors.retry} />
           {standing === null ? (
             <>
               <Text>{publicOrigin === null ? words.off : words.proxy(publicOrigin)}</Text>
