@@ -4,11 +4,20 @@ import { noteAccess } from './accessState';
 import { ask } from './client';
 import { paths } from './paths';
 
-/** Asks how this device stands at the studio's door. */
-export async function loadAccess(): Promise<Access> {
-  const access = await ask(accessSchema, paths.access());
-  noteAccess(access);
-  return access;
+let asking: Promise<unknown> = Promise.resolve();
+
+/**
+ * Asks how this device stands at the studio's door. One question after the other: an answer may bring the session that the next one comes with, and an
+ * earlier standing must not come last.
+ */
+export function loadAccess(): Promise<Access> {
+  const mine = asking.then(async () => {
+    const access = await ask(accessSchema, paths.access());
+    noteAccess(access);
+    return access;
+  });
+  asking = mine.catch(() => undefined);
+  return mine;
 }
 
 /** @throws ApiProblem with the studio's words */
