@@ -4,6 +4,8 @@ import { noteAccess } from './accessState';
 import { ask } from './client';
 import { paths } from './paths';
 
+const GIVEN_UP_MS = 5000;
+
 let asking: Promise<unknown> = Promise.resolve();
 
 /**
@@ -12,7 +14,9 @@ let asking: Promise<unknown> = Promise.resolve();
  */
 export function loadAccess(): Promise<Access> {
   const mine = asking.then(async () => {
-    const access = await ask(accessSchema, paths.access());
+    // One that hangs must not keep the next one waiting for good.
+    const signal = AbortSignal.timeout(GIVEN_UP_MS);
+    const access = await ask(accessSchema, paths.access(), { signal });
     noteAccess(access);
     return access;
   });
