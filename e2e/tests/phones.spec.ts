@@ -49,8 +49,7 @@ const historyOf = async (owner: BrowserContext, studio: RunningStudio): Promise<
   return ((await file.json()) as { history: unknown[] }).history;
 };
 
-// Passes alone, and now and then not beside others: set aside until that is understood.
-test.fixme('a phone learns to trust the studio, comes in, takes a picture, saves it without the studio, and is put out', async ({
+test('a phone learns to trust the studio, comes in, takes a picture, saves it without the studio, and is put out', async ({
   page,
   context,
   studio,
