@@ -77,8 +77,8 @@ test('a printed page tells how well this device measures, and the doubt of a tou
   await touchCrosses(page, picture, crosses, () => [0, 0]);
   await press(page, 'Read the result');
   // Touched to within a pixel of the screen, which is three of the picture.
-  const said = page.getByRole('heading', { name: /^With this device a bend is told/ });
-  const [, bend, length] = /± ([\d.]+)° and a length to ± ([\d.]+) %/.exec(
+  const said = page.getByRole('heading', { name: /^On this page the bends were told/ });
+  const [, bend, length] = /± ([\d.]+)° and the lengths to ± ([\d.]+) %/.exec(
     (await said.textContent())!,
   )!;
   expect(Number(bend)).toBeLessThan(1.5);

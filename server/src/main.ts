@@ -82,9 +82,9 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   tellFound(opened);
   const { db, settings } = opened;
   // The demo is open to whoever sits at this machine, and to nobody else.
-  const door = isDemo ? null : await openDoor(dataDir, db, opened.id, now);
+  const door = isDemo ? null : await openDoor(dataDir, db, now);
   if (door) {
-    closeAccess = () => door.access.destroy();
+    closeAccess = door.close;
     way = createPhoneWay({
       ...phones,
       access: door.access,
@@ -212,8 +212,8 @@ async function stop(): Promise<void> {
     one.closeAllConnections();
     await new Promise((resolve) => one.close(resolve));
   }
-  await studio?.close();
   await closeAccess();
+  await studio?.close();
   say('Open Palm has stopped.');
   process.exit(0);
 }

@@ -1,6 +1,13 @@
 import type { Access, CodeAnswer, Visitors } from '@open-palm/contract';
-import { ownerOf, PASSPHRASE, testBrowser, type TestBrowser } from '../testing/testBrowser';
-import { NOW, openTestStudio, type Answer, type TestStudio } from '../testing/testStudio';
+import {
+  PASSPHRASE,
+  ownerOf,
+  refusalOf,
+  standingOf,
+  testBrowser,
+  type TestBrowser,
+} from '../testing/testBrowser';
+import { NOW, openTestStudio, type TestStudio } from '../testing/testStudio';
 import type { Listener } from './listener';
 
 /** A port that others in the house reach. */
@@ -26,9 +33,6 @@ beforeEach(async () => {
 });
 afterEach(() => studio.close());
 
-const codeOf = ({ body }: Answer) => (body as { error?: { code: string } }).error?.code;
-const standing = async (browser: TestBrowser): Promise<Access> =>
-  (await browser.get('/api/access')).body as unknown as Access;
 const devices = async () =>
   ((await owner.get('/api/access/visitors')).body as unknown as Visitors).devices;
 
@@ -44,13 +48,17 @@ async function pairedPhone(): Promise<TestBrowser> {
   await phone.post('/api/access/pair', { code: await code(), name: 'Small phone' });
   const [device] = await devices();
   await owner.post(`/api/access/devices/${device!.id}/in`);
-  expect((await standing(phone)).standing).toBe('in');
+  expect((await standingOf(phone)).standing).toBe('in');
   return phone;
 }
 
 it('a device from the network sees nothing before it was let in, not even who teaches here', async () => {
   const phone = testBrowser(network);
-  expect(await standing(phone)).toMatchObject({ standing: 'unknown', people: [], settings: null });
+  expect(await standingOf(phone)).toMatchObject({
+    standing: 'unknown',
+    people: [],
+    settings: null,
+  });
   for (const path of ['/api/students', '/api/holds', '/api/access/visitors']) {
     const { status, body } = await phone.get(path);
     expect([path, status]).toEqual([path, 401]);
@@ -58,21 +66,21 @@ it('a device from the network sees nothing before it was let in, not even who te
   }
   // A passphrase alone lets nobody in from there, and is not even compared.
   const tried = await phone.post('/api/access/in', { personId: owner.id, passphrase: PASSPHRASE });
-  expect(codeOf(tried)).toBe('unknownDevice');
-  expect(codeOf(await phone.post('/api/access/first', {}))).toBe('unknownDevice');
+  expect(refusalOf(tried)).toBe('unknownDevice');
+  expect(refusalOf(await phone.post('/api/access/first', {}))).toBe('unknownDevice');
 });
 
 it('comes in by a code once the owner says so, and both screens show the same sign', async () => {
   const phone = testBrowser(network);
   const asked = await phone.post('/api/access/pair', { code: await code(), name: 'Small phone' });
   expect(asked.body).toMatchObject({ standing: 'asks', device: { name: 'Small phone' } });
-  expect(codeOf(await phone.get('/api/students'))).toBe('deviceAsks');
+  expect(refusalOf(await phone.get('/api/students'))).toBe('deviceAsks');
   const [device] = await devices();
   expect(device).toMatchObject({ name: 'Small phone', state: 'asks', personId: owner.id });
   expect((asked.body as unknown as Access).device!.sign).toBe(device!.sign);
   await owner.post(`/api/access/devices/${device!.id}/in`);
   // Its next question finds it in, signed in as whom it was let in for.
-  expect(await standing(phone)).toMatchObject({ standing: 'in', me: { name: 'Maren Solveig' } });
+  expect(await standingOf(phone)).toMatchObject({ standing: 'in', me: { name: 'Maren Solveig' } });
   expect((await phone.get('/api/students')).status).toBe(200);
 });
 
@@ -81,16 +89,16 @@ it('a code works once, for ten minutes, and only where it was given', async () =
   const pair = (with_: string) =>
     testBrowser(network).post('/api/access/pair', { code: with_, name: 'Another' });
   await pair(used);
-  expect(codeOf(await pair(used))).toBe('codeUsed');
+  expect(refusalOf(await pair(used))).toBe('codeUsed');
   const late = await code();
   studio.clock.now = new Date(NOW.getTime() + 11 * 60_000);
-  expect(codeOf(await pair(late))).toBe('codeLate');
+  expect(refusalOf(await pair(late))).toBe('codeLate');
   const other = await openTestStudio({ signedIn: true });
   const foreign = await testBrowser(other.url).post('/api/access/pair', {
     code: await code(),
     name: 'x',
   });
-  expect(codeOf(foreign)).toBe('codeUsed');
+  expect(refusalOf(foreign)).toBe('codeUsed');
   await other.close();
   expect(await devices()).toHaveLength(1);
 });
@@ -108,7 +116,7 @@ it('guessing codes is slowed', async () => {
   const guesses: (string | undefined)[] = [];
   for (let i = 0; i < 6; i++) {
     const guess = { code: `AAAAAAAAAAAAAAAAAAAAA${i}`, name: 'Guess' };
-    guesses.push(codeOf(await testBrowser(network).post('/api/access/pair', guess)));
+    guesses.push(refusalOf(await testBrowser(network).post('/api/access/pair', guess)));
   }
   expect(guesses.slice(0, 4)).toEqual(Array(4).fill('codeUsed'));
   expect(guesses.slice(4)).toEqual(['tooSoon', 'tooSoon']);
@@ -120,9 +128,9 @@ it('is put out at once, is told so, and can be let in again', async () => {
   const [device] = await devices();
   await owner.post(`/api/access/devices/${device!.id}/out`);
   const refused = await phone.get('/api/students');
-  expect([refused.status, codeOf(refused)]).toEqual([401, 'deviceOut']);
+  expect([refused.status, refusalOf(refused)]).toEqual([401, 'deviceOut']);
   await owner.post(`/api/access/devices/${device!.id}/in`);
-  expect((await standing(phone)).standing).toBe('in');
+  expect((await standingOf(phone)).standing).toBe('in');
   expect((await phone.get('/api/students')).status).toBe(200);
 });
 
@@ -132,25 +140,25 @@ it('that was let in is never kept out by somebody else’s guessing', async () =
   const guess = { personId: owner.id, passphrase: 'a guess' };
   const here = testBrowser(studio.url);
   for (let i = 0; i < 6; i++) await here.post('/api/access/in', guess);
-  expect(codeOf(await here.post('/api/access/in', guess))).toBe('tooSoon');
+  expect(refusalOf(await here.post('/api/access/in', guess))).toBe('tooSoon');
   const right = { personId: owner.id, passphrase: PASSPHRASE };
   expect((await phone.post('/api/access/in', right)).body).toMatchObject({ standing: 'in' });
 });
 
 it('that signed out itself stays out until its passphrase comes', async () => {
   const phone = await pairedPhone();
-  expect((await standing(phone)).standing).toBe('in');
+  expect((await standingOf(phone)).standing).toBe('in');
   await phone.post('/api/access/out');
-  expect((await standing(phone)).standing).toBe('out');
+  expect((await standingOf(phone)).standing).toBe('out');
 });
 
 it('has a session that is worth nothing on another device', async () => {
   const phone = await pairedPhone();
-  await standing(phone);
+  await standingOf(phone);
   const stolen = new Map([...phone.cookies].filter(([name]) => name.includes('session')));
   expect(stolen.size).toBe(1);
-  expect((await standing(testBrowser(network, stolen))).standing).toBe('unknown');
-  expect((await standing(testBrowser(studio.url, stolen))).standing).toBe('out');
+  expect((await standingOf(testBrowser(network, stolen))).standing).toBe('unknown');
+  expect((await standingOf(testBrowser(studio.url, stolen))).standing).toBe('out');
 });
 
 it('is called as the owner likes', async () => {

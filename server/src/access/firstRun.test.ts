@@ -1,12 +1,12 @@
-import type { Access } from '@open-palm/contract';
 import {
-  ownerOf,
   PASSPHRASE,
   SETTINGS,
+  ownerOf,
+  refusalOf,
+  standingOf,
   testBrowser,
-  type TestBrowser,
 } from '../testing/testBrowser';
-import { NOW, openTestStudio, type Answer, type TestStudio } from '../testing/testStudio';
+import { NOW, openTestStudio, type TestStudio } from '../testing/testStudio';
 
 // A passphrase takes its time by design, and longer beside other tests.
 jest.setTimeout(30_000);
@@ -15,9 +15,6 @@ let studio: TestStudio;
 beforeEach(async () => (studio = await openTestStudio({ signedIn: true })));
 afterEach(() => studio.close());
 
-const standing = async (browser: TestBrowser): Promise<Access> =>
-  (await browser.get('/api/access')).body as unknown as Access;
-const codeOf = ({ body }: Answer) => (body as { error?: { code: string } }).error?.code;
 const DAY_MS = 86_400_000;
 
 const first = (code: string | null, more = {}) => ({
@@ -31,10 +28,14 @@ const first = (code: string | null, more = {}) => ({
 describe('the first run', () => {
   it('lets nobody do anything before it, and then its owner', async () => {
     const visitor = testBrowser(studio.url);
-    expect(await standing(visitor)).toMatchObject({ standing: 'new', me: null, settings: null });
-    expect(codeOf(await visitor.get('/api/students'))).toBe('notBegun');
+    expect(await standingOf(visitor)).toMatchObject({ standing: 'new', me: null, settings: null });
+    expect(refusalOf(await visitor.get('/api/students'))).toBe('notBegun');
+    // No phone is let in before there is a passphrase.
+    for (const path of ['/api/access/phones', '/api/access/phones/trust', '/api/access/codes']) {
+      expect(refusalOf(await visitor.post(path, { on: true }))).toBe('notBegun');
+    }
     const owner = await ownerOf(studio);
-    expect(await standing(owner)).toMatchObject({
+    expect(await standingOf(owner)).toMatchObject({
       standing: 'in',
       me: { name: 'Maren Solveig', role: 'owner' },
       hasPassphrase: true,
@@ -42,16 +43,16 @@ describe('the first run', () => {
     });
     expect((await owner.get('/api/students')).status).toBe(200);
     // Whoever comes without a cookie stands outside now.
-    expect(codeOf(await visitor.get('/api/students'))).toBe('signedOut');
+    expect(refusalOf(await visitor.get('/api/students'))).toBe('signedOut');
   });
 
   it('works by its own link only, and once', async () => {
     const visitor = testBrowser(studio.url);
     const wrong = await visitor.post('/api/access/first', first('AAAAAAAAAAAAAAAAAAAAAA'));
-    expect([wrong.status, codeOf(wrong)]).toEqual([403, 'codeUsed']);
+    expect([wrong.status, refusalOf(wrong)]).toEqual([403, 'codeUsed']);
     await ownerOf(studio);
     const second = await visitor.post('/api/access/first', first(studio.firstRunCode));
-    expect([second.status, codeOf(second)]).toEqual([409, 'alreadyBegun']);
+    expect([second.status, refusalOf(second)]).toEqual([409, 'alreadyBegun']);
   });
 
   it('has one owner where two begin at once', async () => {
@@ -61,7 +62,7 @@ describe('the first run', () => {
       ),
     );
     expect(both.map(({ status }) => status).sort()).toEqual([200, 403]);
-    const { people } = await standing(testBrowser(studio.url));
+    const { people } = await standingOf(testBrowser(studio.url));
     expect(people).toHaveLength(1);
   });
 
@@ -74,7 +75,7 @@ describe('the first run', () => {
       { settings: { ...SETTINGS, instruments: [] } },
     ]) {
       const refused = await visitor.post('/api/access/first', first(studio.firstRunCode, more));
-      expect([refused.status, codeOf(refused)]).toEqual([400, 'malformed']);
+      expect([refused.status, refusalOf(refused)]).toEqual([400, 'malformed']);
     }
     await ownerOf(studio);
   });
@@ -85,6 +86,6 @@ describe('the first run', () => {
       '/api/access/first',
       first(studio.firstRunCode),
     );
-    expect([late.status, codeOf(late)]).toEqual([403, 'codeLate']);
+    expect([late.status, refusalOf(late)]).toEqual([403, 'codeLate']);
   });
 });

@@ -1,4 +1,4 @@
-import { HEADERS, type FirstRun } from '@open-palm/contract';
+import { HEADERS, type Access, type FirstRun } from '@open-palm/contract';
 import { BUILD, type Answer, type TestStudio } from './testStudio';
 
 /** Somebody's browser: it keeps the cookies that it is given, and writes from the studio's own page. */
@@ -85,3 +85,11 @@ export async function beginStudio(
 
 export const ownerOf = ({ url, firstRunCode }: Pick<TestStudio, 'url' | 'firstRunCode'>) =>
   beginStudio(url, firstRunCode);
+
+/** How somebody's browser stands at the studio's door. */
+export const standingOf = async (browser: TestBrowser): Promise<Access> =>
+  (await browser.get('/api/access')).body as unknown as Access;
+
+/** Why something was refused; undefined where it was not. */
+export const refusalOf = ({ body }: Answer): string | undefined =>
+  (body as { error?: { code: string } }).error?.code;

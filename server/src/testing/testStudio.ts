@@ -66,6 +66,7 @@ export async function openTestStudio({
   listener = MACHINE,
   phones = NO_PHONES,
   publicOrigin,
+  removes = true,
 }: {
   webDir?: string;
   folder?: string;
@@ -74,6 +75,8 @@ export async function openTestStudio({
   listener?: Listener;
   phones?: PhoneWay;
   publicOrigin?: string;
+  /** Whether its files go when it is closed. */
+  removes?: boolean;
 } = {}): Promise<TestStudio> {
   const pictureDir = join(folder, 'pictures');
   const outboxDir = join(folder, 'outbox');
@@ -87,7 +90,7 @@ export async function openTestStudio({
   const log = (entry: Record<string, unknown>) => void logged.push(entry);
   const settings = await openSettings(db, ZONE);
   const id = await studioId(db);
-  const door = signedIn ? await openDoor(folder, db, id, () => clock.now) : null;
+  const door = signedIn ? await openDoor(folder, db, () => clock.now) : null;
   const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: settings.zone, log });
   const appAt = (at: Listener) =>
     createApp({
@@ -171,10 +174,10 @@ export async function openTestStudio({
         await new Promise((resolve) => server.close(resolve));
       }
       await deriver.close();
+      await door?.close();
       await reader.destroy();
       await db.destroy();
-      await door?.access.destroy();
-      rmSync(folder, { recursive: true });
+      if (removes) rmSync(folder, { recursive: true });
     },
   };
 }

@@ -3,15 +3,13 @@ import { View } from 'react-native';
 import type { StudioSettings } from '@open-palm/contract';
 import { beginStudio } from '../../foundation/api/access';
 import { deviceZone } from '../../foundation/api/clock';
-import { Button } from '../../foundation/kit/Button';
 import { isLongEnough, NewPassphrase } from '../../foundation/kit/NewPassphrase';
-import { Notice } from '../../foundation/kit/Notice';
-import { Screen } from '../../foundation/kit/Screen';
 import { StudioFields } from '../../foundation/kit/StudioFields';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { WordField } from '../../foundation/kit/WordField';
 import { doorWords } from '../../foundation/strings/door';
+import { DoorForm } from './DoorForm';
 import { enter, useStep } from './useStep';
 
 const words = doorWords.begin;
@@ -27,28 +25,14 @@ export function FirstRun({ code }: { code: string }) {
     instruments: [],
     units: 'metric',
   });
-  const { busy, problem, take } = useStep(() =>
-    beginStudio({ code, name, passphrase, settings }).then(enter),
-  );
+  const step = useStep(() => beginStudio({ code, name, passphrase, settings }).then(enter));
   const isWhole =
     name.trim() !== '' &&
     settings.name.trim() !== '' &&
     settings.instruments.length > 0 &&
     isLongEnough(passphrase);
   return (
-    <Screen
-      footer={
-        <Button
-          label={words.done}
-          primary
-          busy={busy}
-          disabled={!isWhole}
-          onPress={take}
-          style={{ flex: 1 }}
-        />
-      }
-    >
-      <Text variant="title">{words.title}</Text>
+    <DoorForm title={words.title} done={words.done} isWhole={isWhole} step={step}>
       <Text second>{words.intro}</Text>
       <View style={{ gap: space(3) }}>
         <Text variant="heading">{words.you}</Text>
@@ -64,7 +48,6 @@ export function FirstRun({ code }: { code: string }) {
           {words.missing}
         </Text>
       )}
-      {problem === null ? null : <Notice tone="out">{problem}</Notice>}
-    </Screen>
+    </DoorForm>
   );
 }

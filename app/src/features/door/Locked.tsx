@@ -6,9 +6,9 @@ import { isReachable, onReach } from '../../foundation/api/reach';
 import { Button } from '../../foundation/kit/Button';
 import { Notice } from '../../foundation/kit/Notice';
 import { PassphraseField } from '../../foundation/kit/PassphraseField';
-import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { doorWords } from '../../foundation/strings/door';
+import { DoorForm } from './DoorForm';
 import { useStep } from './useStep';
 
 const words = doorWords.locked;
@@ -21,7 +21,7 @@ const words = doorWords.locked;
 export function Locked({ access: { me }, isCurtain }: { access: Access; isCurtain: boolean }) {
   const [passphrase, setPassphrase] = useState('');
   const reachable = useSyncExternalStore(onReach, isReachable);
-  const { busy, problem, take } = useStep(async () => {
+  const step = useStep(async () => {
     await unlockSession(passphrase);
     drawCurtain(false);
   });
@@ -29,48 +29,35 @@ export function Locked({ access: { me }, isCurtain }: { access: Access; isCurtai
     // Once the studio is there again, it is locked there too.
     if (isCurtain && reachable) void lockSession().catch(() => undefined);
   }, [isCurtain, reachable]);
+  const isOnlyCurtain = isCurtain && !reachable;
+  const lift = { busy: false, problem: null, take: () => drawCurtain(false) };
   return (
-    <Screen
-      footer={
-        isCurtain && !reachable ? (
-          <Button
-            label={words.lift}
-            primary
-            onPress={() => drawCurtain(false)}
-            style={{ flex: 1 }}
-          />
-        ) : (
-          <Button
-            label={words.done}
-            primary
-            busy={busy}
-            disabled={passphrase === ''}
-            onPress={take}
-            style={{ flex: 1 }}
-          />
-        )
+    <DoorForm
+      title={words.title}
+      done={isOnlyCurtain ? words.lift : words.done}
+      isWhole={isOnlyCurtain || passphrase !== ''}
+      step={isOnlyCurtain ? lift : step}
+      after={
+        <Button
+          label={words.other}
+          quiet
+          onPress={() =>
+            void signOut()
+              .then(() => drawCurtain(false))
+              .catch(() => undefined)
+          }
+        />
       }
     >
-      <Text variant="title">{words.title}</Text>
       {me ? <Text>{words.as(me.name)}</Text> : null}
-      {isCurtain && !reachable ? (
+      {isOnlyCurtain ? (
         <Notice>{words.away}</Notice>
       ) : (
         <>
-          <PassphraseField value={passphrase} onChange={setPassphrase} onDone={take} />
+          <PassphraseField value={passphrase} onChange={setPassphrase} onDone={step.take} />
           {reachable ? null : <Notice>{words.awayLocked}</Notice>}
         </>
       )}
-      {problem === null ? null : <Notice tone="out">{problem}</Notice>}
-      <Button
-        label={words.other}
-        quiet
-        onPress={() =>
-          void signOut()
-            .then(() => drawCurtain(false))
-            .catch(() => undefined)
-        }
-      />
-    </Screen>
+    </DoorForm>
   );
 }

@@ -1,11 +1,8 @@
 import { useState } from 'react';
 import { pairDevice } from '../../foundation/api/access';
-import { Button } from '../../foundation/kit/Button';
-import { Notice } from '../../foundation/kit/Notice';
-import { Screen } from '../../foundation/kit/Screen';
-import { Text } from '../../foundation/kit/Text';
 import { WordField } from '../../foundation/kit/WordField';
 import { doorWords } from '../../foundation/strings/door';
+import { DoorForm } from './DoorForm';
 import { useStep } from './useStep';
 
 const words = doorWords.pair;
@@ -20,23 +17,10 @@ const usualName = (): string => {
 /** A device that brings a code asks to come in. */
 export function Pair({ code }: { code: string }) {
   const [name, setName] = useState(usualName);
-  const { busy, problem, take } = useStep(() => pairDevice(code, name));
+  const step = useStep(() => pairDevice(code, name));
   return (
-    <Screen
-      footer={
-        <Button
-          label={words.done}
-          primary
-          busy={busy}
-          disabled={name.trim() === ''}
-          onPress={take}
-          style={{ flex: 1 }}
-        />
-      }
-    >
-      <Text variant="title">{words.title}</Text>
+    <DoorForm title={words.title} done={words.done} isWhole={name.trim() !== ''} step={step}>
       <WordField label={words.name} value={name} onChange={setName} />
-      {problem === null ? null : <Notice tone="out">{problem}</Notice>}
-    </Screen>
+    </DoorForm>
   );
 }

@@ -1,7 +1,14 @@
 import { useState } from 'react';
 
-/** A step at the door: it is under way, or failed with the studio's words. */
-export function useStep(step: () => Promise<unknown>) {
+/** A step at the door, as it stands: under way, or failed with the studio's words. */
+export interface Step {
+  busy: boolean;
+  problem: string | null;
+  take: () => void;
+}
+
+/** A step that asks the studio. */
+export function useStep(step: () => Promise<unknown>): Step {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const take = async () => {

@@ -1,17 +1,15 @@
 import { router } from 'expo-router';
 import { useAccess } from '../../foundation/api/accessState';
 import { Notice } from '../../foundation/kit/Notice';
+import { movedTo } from './movedTo';
 import { strings } from '../../foundation/strings';
 
 const words = strings.today.moved;
 
 /** That the studio has another address now than this page has: told while the old one still answers. */
 export function MovedNotice() {
-  const access = useAccess();
-  const [now] = access?.origins ?? [];
-  const { origin } = window.location;
-  if (!access || access.isLocal || now === undefined || access.origins.includes(origin))
-    return null;
+  const now = movedTo(useAccess(), window.location.origin);
+  if (now === null) return null;
   return (
     <Notice
       title={words.title}

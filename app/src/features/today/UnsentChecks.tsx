@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { sync } from '../../foundation/api/sync';
-import { isWaiting, type Entry, type Kind } from '../../foundation/api/sync/entry';
+import { isWaiting, KINDS, type Entry } from '../../foundation/api/sync/entry';
 import { useEntries } from '../../foundation/api/sync/useSync';
 import { Notice } from '../../foundation/kit/Notice';
 import { strings } from '../../foundation/strings';
@@ -41,17 +41,6 @@ export function UnsentChecks() {
     </>
   );
 }
-
-const KINDS: readonly Kind[] = [
-  'check',
-  'relaxedHand',
-  'take',
-  'crossing',
-  'log',
-  'student',
-  'letter',
-  'hold',
-];
 
 /** "2 looks and 1 note of a lesson". */
 function kindWords(entries: readonly Entry[]): string {

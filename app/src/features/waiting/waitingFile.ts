@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Entry } from '../../foundation/api/sync/entry';
+import { KINDS, type Entry } from '../../foundation/api/sync/entry';
 import { base64Of } from './entryFile';
 
 const FORMAT = 'open-palm-waiting';
@@ -13,16 +13,7 @@ const waitingFileSchema = z.object({
     z
       .object({
         id: z.uuid(),
-        kind: z.enum([
-          'check',
-          'relaxedHand',
-          'take',
-          'crossing',
-          'log',
-          'student',
-          'letter',
-          'hold',
-        ]),
+        kind: z.enum(KINDS),
         studentName: z.string(),
         edit: z.uuid(),
         after: z.array(z.string()),

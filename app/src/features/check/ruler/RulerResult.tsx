@@ -47,6 +47,7 @@ export function RulerResult({
     >
       <BackHeader title={words.title} backLabel={strings.nav.back} onBack={onBack} />
       <Text variant="heading">{saidWords(errors)}</Text>
+      <Text>{words.oneFlat}</Text>
       <Text>
         {[
           words.touchSaid(percent(touchShare), percent(MARK_SD_SHARE)),

@@ -24,6 +24,18 @@ export type Content =
 
 export type Kind = Content['kind'];
 
+/** Every kind, in the order in which a person is told of them. */
+export const KINDS = [
+  'check',
+  'relaxedHand',
+  'take',
+  'crossing',
+  'log',
+  'student',
+  'letter',
+  'hold',
+] as const satisfies readonly Kind[];
+
 /** Kinds that change under versions; the others never do. */
 export const VERSIONED: ReadonlySet<Kind> = new Set(['student', 'letter', 'take', 'hold']);
 

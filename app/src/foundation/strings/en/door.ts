@@ -40,7 +40,6 @@ export const door = {
     used: 'The link works once. If it was used by somebody else, stop “npm start” and run it again: a new link stands there then.',
   },
   signIn: {
-    title: (studio: string) => studio,
     who: 'Who are you?',
     done: 'Come in',
     lost: 'Lost it? On the studio’s computer run: npm run passphrase',

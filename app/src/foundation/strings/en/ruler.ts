@@ -22,9 +22,11 @@ export const ruler = {
   keep: 'Keep this for this device',
   kept: 'Kept for this device.',
   said: (bend: string, length: string) =>
-    `With this device a bend is told to ± ${bend}° and a length to ± ${length} %.`,
+    `On this page the bends were told to ± ${bend}° and the lengths to ± ${length} %.`,
+  oneFlat:
+    'That is one picture of something flat. A hand is not flat: what is told of it keeps its own, larger doubt.',
   touchSaid: (share: string, usual: string) =>
-    `A touch lands to ± ${share} % of the picture; usually ± ${usual} % are counted.`,
+    `Your touches landed to about ± ${share} % of the picture; usually ± ${usual} % are counted.`,
   follows: 'Marks on this device count with the larger doubt from now on.',
   stays: 'The usual doubt stays: a joint under the skin is harder to see than a printed cross.',
   tilt: (deg: number) =>
