@@ -74,6 +74,7 @@ async function lookThrough(page: Page, prefix: string): Promise<void> {
   await confirmCarefully(page, picture);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('heading', { name: 'What was measured' }).waitFor();
+  await page.getByText('Fitting a hand to the points').waitFor({ state: 'hidden' });
   await shoot(page, `${prefix}-result`);
 }
 

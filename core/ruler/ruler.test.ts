@@ -93,7 +93,7 @@ describe('what a picture of it tells', () => {
 
   it('is the scatter of touches, on the average over many', () => {
     for (const sd of [1, 4]) {
-      const runs = 300;
+      const runs = 120;
       const squares = Array.from({ length: runs }, (_, seed) => {
         const { touchPx } = rulerErrors(touched(marksOf(picture(8, 20)), sd, seed + 1))!;
         return touchPx ** 2;
@@ -102,6 +102,17 @@ describe('what a picture of it tells', () => {
       expect(Math.sqrt(mean) / sd).toBeGreaterThan(0.97);
       expect(Math.sqrt(mean) / sd).toBeLessThan(1.03);
     }
+  });
+
+  it('is no tilt that clumsy touches alone would show, and is one that they would not', () => {
+    const clear = (tilt: number, sd: number) =>
+      Array.from({ length: 60 }, (_, seed) =>
+        rulerErrors(touched(marksOf(picture(tilt, 50)), sd, seed + 1)),
+      ).filter((told) => told!.isTiltClear).length;
+    for (const sd of [2, 6, 12]) expect(clear(0, sd)).toBeLessThan(8);
+    expect(clear(15, 2)).toBe(60);
+    expect(clear(30, 6)).toBe(60);
+    expect(rulerErrors(marksOf(picture(6)))!.isTiltClear).toBe(true);
   });
 
   it('is nothing where crosses were taken for others, or all lie in one place', () => {

@@ -22,6 +22,8 @@ export interface RulerErrors {
   touchPx: number;
   /** How far the camera stood from right above the page, as the page is foreshortened in its middle. */
   tiltDeg: number;
+  /** Whether a page seen from right above, touched like this, would look so tilted in one case of twenty at most. */
+  isTiltClear: boolean;
 }
 
 export type RulerMarks = Readonly<Record<RulerPoint, Vec2>>;
@@ -38,7 +40,7 @@ const DEGREES_OF_FREEDOM = 2 * RULER_ORDER.length - 8;
  */
 export function rulerErrors(marks: RulerMarks): RulerErrors | null {
   const pxPerMm = distance(marks.bar1, marks.bar2) / BAR_MM;
-  const h = fitHomography(RULER_ORDER.map((name) => [RULER_POINTS[name], marks[name]] as const));
+  const h = pageIn(marks);
   if (!h || !(pxPerMm > 0)) return null;
   const readings = RULER_TRUTH.map(({ name, bendDeg, lengthMm }) => {
     const [first, middle, last] = [marks[`${name}1`], marks[`${name}2`], marks[`${name}3`]];
@@ -53,12 +55,15 @@ export function rulerErrors(marks: RulerMarks): RulerErrors | null {
   const left = RULER_ORDER.map((name) =>
     distance(applyHomography(h, RULER_POINTS[name]), marks[name]),
   );
+  const touchPx = Math.sqrt(left.reduce((sum, px) => sum + px * px, 0) / DEGREES_OF_FREEDOM);
+  const seen = squeezeOf(h);
   const errors = {
     readings,
     bendRmsDeg: rms(readings.map(({ bendDeg, toldDeg }) => toldDeg - bendDeg)),
     lengthRmsShare: rms(readings.map(({ lengthMm, toldMm }) => toldMm / lengthMm - 1)),
-    touchPx: Math.sqrt(left.reduce((sum, px) => sum + px * px, 0) / DEGREES_OF_FREEDOM),
-    tiltDeg: tiltOf(h),
+    touchPx,
+    tiltDeg: 2 * Math.atan(Math.sqrt(Math.hypot(...seen))) * DEG_PER_RAD,
+    isTiltClear: Math.hypot(...seen) > ONE_IN_TWENTY * squeezeSd(marks, seen, touchPx),
   };
   // Crosses in another order, or of another picture, are far from any page: a touch is no tenth of it wide.
   return errors.touchPx < MOST_TOUCH_MM * pxPerMm ? errors : null;
@@ -66,6 +71,9 @@ export function rulerErrors(marks: RulerMarks): RulerErrors | null {
 
 /** A touch further from its cross than this on average was meant for another one, mm of the page. [memory] */
 const MOST_TOUCH_MM = 8;
+
+const pageIn = (marks: RulerMarks): Homography | null =>
+  fitHomography(RULER_ORDER.map((name) => [RULER_POINTS[name], marks[name]] as const));
 
 const distance = (a: Vec2, b: Vec2): number => Math.hypot(a.x - b.x, a.y - b.y);
 
@@ -79,17 +87,37 @@ function bendOf(first: Vec2, middle: Vec2, last: Vec2): number {
 const rms = (values: readonly number[]): number =>
   Math.sqrt(values.reduce((sum, value) => sum + value * value, 0) / values.length);
 
-/** The page's foreshortening where its middle is: a circle there becomes an ellipse whose axes are as 1 to the cosine of the tilt. */
-function tiltOf(h: Homography): number {
+type Squeeze = readonly [number, number];
+
+/**
+ * How the page is foreshortened where its middle is: a circle there becomes an ellipse whose axes are as 1 to the cosine of the tilt. As two
+ * numbers that are nought from right above and scatter evenly with the touches; the square of the tangent of half the tilt is their length.
+ */
+function squeezeOf(h: Homography): Squeeze {
   const middle = { x: 85, y: 107 };
   const at = applyHomography(h, middle);
   const right = applyHomography(h, { ...middle, x: middle.x + 1 });
   const down = applyHomography(h, { ...middle, y: middle.y + 1 });
   const [a, b] = [right.x - at.x, down.x - at.x];
   const [c, d] = [right.y - at.y, down.y - at.y];
-  // Singular values of a two by two matrix.
-  const sum = Math.hypot(a + d, b - c);
-  const difference = Math.hypot(a - d, b + c);
-  const ratio = Math.abs(sum - difference) / (sum + difference);
-  return Math.acos(Math.min(1, ratio)) * DEG_PER_RAD;
+  const whole = Math.hypot(a + d, b - c);
+  return [(a - d) / whole, (b + c) / whole];
+}
+
+/** The length that two numbers of scatter one exceed in one case of twenty (Rayleigh). */
+const ONE_IN_TWENTY = Math.sqrt(-2 * Math.log(0.05));
+
+/** How the squeeze scatters with touches that scatter so, in its worse direction of the two: each touch moved by that much, one after another. */
+function squeezeSd(marks: RulerMarks, seen: Squeeze, touchPx: number): number {
+  if (touchPx === 0) return 0;
+  const sum = [0, 0];
+  for (const name of RULER_ORDER) {
+    for (const axis of ['x', 'y'] as const) {
+      const moved = { ...marks, [name]: { ...marks[name], [axis]: marks[name][axis] + touchPx } };
+      const h = pageIn(moved);
+      if (!h) return Infinity;
+      squeezeOf(h).forEach((value, i) => (sum[i]! += (value - seen[i]!) ** 2));
+    }
+  }
+  return Math.sqrt(Math.max(...sum));
 }

@@ -15,12 +15,18 @@ import { MARK_SD_SHARE } from '../../../drawing/annotate/measureMarks';
 /** From here on a device was held so that bends suffer more than from a finger. [memory] */
 const TILT_TOLD_DEG = 5;
 
+/** No error is told smaller: nothing was measured without any. */
+const LEAST_TOLD = 0.1;
+
 /** What a device's errors mean, in one sentence. */
 export const saidWords = ({
   bendRmsDeg,
   lengthRmsShare,
 }: Pick<DeviceRuler, 'bendRmsDeg' | 'lengthRmsShare'>): string =>
-  words.said(bendRmsDeg.toFixed(1), (100 * lengthRmsShare).toFixed(1));
+  words.said(
+    Math.max(LEAST_TOLD, bendRmsDeg).toFixed(1),
+    Math.max(LEAST_TOLD, 100 * lengthRmsShare).toFixed(1),
+  );
 
 /** What the page has told of this device, and what follows for the doubt of a touch. */
 export function RulerResult({
@@ -35,7 +41,7 @@ export function RulerResult({
   onKeep: () => void;
 }) {
   const follows = touchDoubt(MARK_SD_SHARE, touchShare) > MARK_SD_SHARE;
-  const percent = (share: number) => (100 * share).toFixed(2);
+  const percent = (share: number) => Math.max(LEAST_TOLD, 100 * share).toFixed(2);
   return (
     <Screen
       footer={
@@ -54,7 +60,7 @@ export function RulerResult({
           follows ? words.follows : words.stays,
         ].join(' ')}
       </Text>
-      {errors.tiltDeg >= TILT_TOLD_DEG ? (
+      {errors.isTiltClear && errors.tiltDeg >= TILT_TOLD_DEG ? (
         <Notice>{words.tilt(Math.round(errors.tiltDeg))}</Notice>
       ) : null}
       <Card>

@@ -19,7 +19,7 @@ export const ruler = {
   noPage:
     'These crosses are no picture of the page: was one taken for another? Undo, or begin again.',
   again: 'Touch them again',
-  keep: 'Keep this for this device',
+  keep: 'Keep this',
   kept: 'Kept for this device.',
   said: (bend: string, length: string) =>
     `On this page the bends were told to ± ${bend}° and the lengths to ± ${length} %.`,
@@ -30,7 +30,7 @@ export const ruler = {
   follows: 'Marks on this device count with the larger doubt from now on.',
   stays: 'The usual doubt stays: a joint under the skin is harder to see than a printed cross.',
   tilt: (deg: number) =>
-    `The device was held about ${deg}° from right above: that is in these errors, and none of your finger’s. Hold it flatter for a hand as well.`,
+    `The device was held about ${deg}° from right above: that is in these errors too. Hold it flatter for a hand as well.`,
   column: { figure: 'Figure', bend: 'Bend', told: 'told', length: 'Length' },
   bend: (deg: number) => `${deg}°`,
   toldBend: (deg: string) => `${deg}°`,
