@@ -1,14 +1,7 @@
 import { z } from 'zod';
-import {
-  CONTEXTS,
-  FAMILIES,
-  MEASURE_IDS,
-  PLACES,
-  STANDINGS,
-  VERDICTS,
-  VIEWS,
-} from '@open-palm/core/measure';
+import { CONTEXTS, FAMILIES, PLACES, STANDINGS, VIEWS } from '@open-palm/core/measure';
 import { seenSignsSchema } from './check';
+import { badgeSchema } from './drawnHand';
 import { fittedHandSchema } from './fit';
 import { idSchema } from './ids';
 import { lenientArray } from './lenientArray';
@@ -68,14 +61,13 @@ export const handFileSchema = z.object({
   ownCues: lenientArray(ownCueSchema),
 });
 
-/** A student in the list, with what the small portrait of the main instrument needs. */
+/** A student in the list. */
 export const studentListItemSchema = z.object({
   student: keptStudentSchema,
   lastCheckAt: z.string().nullable(),
   standings: standingsSchema,
-  contacts: contactsSchema,
-  thumbIpFlexionDeg: z.number().nullable(),
-  verdicts: z.partialRecord(z.enum(MEASURE_IDS), z.enum(VERDICTS)),
+  /** Of the main instrument; null until the studio has drawn it. A drawing that cannot be read is left out. */
+  badge: badgeSchema.nullable().default(null).catch(null),
   /** How the holds stand over the weeks, on every instrument that is played. */
   tracks: lenientArray(setupTrackSchema),
   /** What is open with this student: that it hurts, what was agreed, aids and their steps. */

@@ -5,6 +5,7 @@ export * from './capture';
 export * from './check';
 export * from './clip';
 export * from './coco';
+export * from './drawnHand';
 export * from './fit';
 export * from './handFile';
 export * from './headers';

@@ -1,10 +1,5 @@
 import type { DatedMeasure, HandFile, SeenSigns, StudentListItem } from '@open-palm/contract';
-import {
-  familyStandings,
-  mergeContacts,
-  MEASURE_IDS,
-  type GripContacts,
-} from '@open-palm/core/measure';
+import { familyStandings, MEASURE_IDS } from '@open-palm/core/measure';
 import { allSeries, seriesOf } from '@open-palm/core/track';
 
 const keyOf = ({ merged }: DatedMeasure) => seriesOf(merged.measure.id, merged.place);
@@ -33,24 +28,4 @@ export const standingsOf = (newest: readonly DatedMeasure[]): HandFile['standing
   familyStandings(lastSeenOf(newest).map(({ latest }) => latest.merged.measure));
 
 /** How a hold was last seen, as lists show it. */
-export type SeenNow = Pick<
-  StudentListItem,
-  'lastCheckAt' | 'standings' | 'contacts' | 'thumbIpFlexionDeg' | 'verdicts'
->;
-
-/** What lists show of a hold, from its newest values. */
-export function seenNow(
-  lastCheckAt: string | null,
-  newest: readonly DatedMeasure[],
-  contacts: readonly GripContacts[],
-): SeenNow {
-  const measures = lastSeenOf(newest).map(({ latest }) => latest.merged.measure);
-  const thumb = measures.find(({ id }) => id === 'thumbIpFlexion');
-  return {
-    lastCheckAt,
-    standings: familyStandings(measures),
-    contacts: mergeContacts(contacts),
-    thumbIpFlexionDeg: thumb?.kind === 'number' ? thumb.value : null,
-    verdicts: Object.fromEntries(measures.map(({ id, verdict }) => [id, verdict])),
-  };
-}
+export type SeenNow = Pick<StudentListItem, 'lastCheckAt' | 'standings' | 'badge'>;

@@ -7,7 +7,7 @@ import { seededNormal } from '@open-palm/core/stats';
 import { bowMarks, BOWS } from '../../studio-demo/render/bowModel';
 import { cameraFor } from '../../studio-demo/render/cameras';
 import { GRIPS, type RenderedGrip } from '../../studio-demo/render/grips';
-import type { HandBuild } from '../../studio-demo/render/handBuild';
+import type { HandBuild } from '@open-palm/core/pose';
 import { poseHand, type HandPose } from '../../studio-demo/render/handPose';
 import { solveGrip } from '../../studio-demo/render/solveGrip';
 import { truthOf, type PictureTruth } from '../../studio-demo/render/truth';

@@ -1,6 +1,6 @@
 import type { Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import type { HandBuild } from './handBuild';
+import type { HandBuild } from '@open-palm/core/pose';
 
 /** Where something touches the bow. */
 export type Contact =

@@ -2,7 +2,7 @@ import type { View } from '@open-palm/core/measure';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finger } from '@open-palm/core/hand';
 import type { Contact, FingerTarget, GripTarget, WristBend } from './gripTarget';
-import { BUILDS } from './handBuild';
+import { BUILDS } from '@open-palm/core/pose';
 import type { Look } from './looks';
 import { LOOKS } from './looks';
 

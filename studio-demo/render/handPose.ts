@@ -1,7 +1,7 @@
 import { Matrix4, Quaternion, Vector3 } from 'three';
 import type { Finger, HandPointName } from '@open-palm/core/hand';
 import { flexion3d } from '@open-palm/core/hand';
-import { RIG_BUILD, type HandBuild } from './handBuild';
+import { RIG_BUILD, type HandBuild } from '@open-palm/core/pose';
 import { RIG_CHAIN, RIG_FINGERS, readRestJoints, type RestJoint, type RigFinger } from './handRig';
 
 /** How a hand is posed in the bow's frame. Angles in degrees, added to the rig's rest pose; lengths in mm. */

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { Matrix4, Quaternion, Vector3 } from 'three';
-import type { HandBuild } from './handBuild';
+import type { HandBuild } from '@open-palm/core/pose';
 import type { PosedHand } from './handPose';
 import { RIG_MM, RIG_PATH } from './handRig';
 
@@ -36,7 +36,7 @@ interface Gltf {
 
 const WIDTH: Record<string, number> = { SCALAR: 1, VEC3: 3, VEC4: 4, MAT4: 16 };
 
-function readSkin(path = RIG_PATH): RigSkin {
+export function readSkin(path = RIG_PATH): RigSkin {
   const file = readFileSync(path);
   const jsonLength = file.readUInt32LE(12);
   const gltf = JSON.parse(file.subarray(20, 20 + jsonLength).toString()) as Gltf;

@@ -1,9 +1,9 @@
-import { Vector3 } from 'three';
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
-import { BOWS, distanceToBow } from './bowModel';
+import { distanceToBow } from '@open-palm/core/bow';
+import { BOWS } from './bowModel';
 import { GRIPS, wantedGrip } from './grips';
 import { poseHand } from './handPose';
-import { BUILDS, RIG_BUILD } from './handBuild';
+import { BUILDS, RIG_BUILD } from '@open-palm/core/pose';
 import { skinOf } from './handSkin';
 import { rendered, settled } from './testing/truthJoints';
 
@@ -22,7 +22,7 @@ describe('the rendered grips', () => {
     const { grip, pose, fit } = settled;
     const model = BOWS[grip.target.bow];
     const skin = skinOf(poseHand(pose, grip.target.build), grip.target.build);
-    const deepest = Math.min(...skin.map(({ at }) => distanceToBow(model, at)));
+    const deepest = Math.min(...skin.map(({ at }) => distanceToBow(model, at.x, at.y, at.z)));
     expect(-deepest).toBeCloseTo(fit.overlapMm, 6);
     // A hand moved 4 mm into the bow is found out.
     const moved = {
@@ -30,7 +30,9 @@ describe('the rendered grips', () => {
       wrist: [pose.wrist[0], pose.wrist[1] - 4, pose.wrist[2]],
     } as typeof pose;
     const pressed = skinOf(poseHand(moved, grip.target.build), grip.target.build);
-    expect(-Math.min(...pressed.map(({ at }) => distanceToBow(model, at)))).toBeGreaterThan(2.5);
+    expect(
+      -Math.min(...pressed.map(({ at }) => distanceToBow(model, at.x, at.y, at.z))),
+    ).toBeGreaterThan(2.5);
   });
 
   it('show all nine holds, each as its bands want the thumb, and their faults', () => {
@@ -89,11 +91,11 @@ describe('the distance to a bow', () => {
   it('is 0 on the stick, grows away from it, and is negative inside', () => {
     const violin = BOWS.violin;
     const r = violin.stickRadiusMm;
-    expect(distanceToBow(violin, new Vector3(200, r, 0))).toBeCloseTo(0, 9);
-    expect(distanceToBow(violin, new Vector3(200, 0, r + 3))).toBeCloseTo(3, 9);
-    expect(distanceToBow(violin, new Vector3(200, 1, 0))).toBeCloseTo(1 - r, 9);
-    expect(distanceToBow(violin, new Vector3(-30, -15, 0))).toBeLessThan(-3);
+    expect(distanceToBow(violin, 200, r, 0)).toBeCloseTo(0, 9);
+    expect(distanceToBow(violin, 200, 0, r + 3)).toBeCloseTo(3, 9);
+    expect(distanceToBow(violin, 200, 1, 0)).toBeCloseTo(1 - r, 9);
+    expect(distanceToBow(violin, -30, -15, 0)).toBeLessThan(-3);
     // Under the grip the leather is in the way.
-    expect(distanceToBow(violin, new Vector3(15, r, 0))).toBeLessThan(-0.5);
+    expect(distanceToBow(violin, 15, r, 0)).toBeLessThan(-0.5);
   });
 });

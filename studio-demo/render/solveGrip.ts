@@ -2,14 +2,15 @@ import { Matrix, solve } from 'ml-matrix';
 import { Vector3 } from 'three';
 import { FINGERS, type HandPointName } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import { BOWS, distanceToBow, LEATHER_MM, type BowModel } from './bowModel';
+import { distanceToBow, LEATHER_MM } from '@open-palm/core/bow';
+import { BOWS, type BowModel } from './bowModel';
 import type { Contact, GripTarget } from './gripTarget';
 import { pointNames, poseHand, type HandPose, type PosedHand } from './handPose';
 import { RIG_CHAIN, RIG_FINGERS, type RigFinger } from './handRig';
 import { skinOf } from './handSkin';
 
 /** Flesh between each bone of a digit and its skin where it touches, from the base to the tip, mm. */
-type Flesh = Record<RigFinger, [number, number, number]>;
+export type Flesh = Record<RigFinger, [number, number, number]>;
 
 const FLESH_MM: Flesh = {
   thumb: [10, 9, 8],
@@ -76,6 +77,8 @@ export interface Fit {
 export interface SolvedGrip {
   pose: HandPose;
   fit: Fit;
+  /** As it came out: between each bone and its skin where it touches. */
+  flesh: Flesh;
 }
 
 const ROUNDS = 9;
@@ -97,9 +100,9 @@ export function solveGrip(target: GripTarget): SolvedGrip {
   let best: SolvedGrip | null = null;
   for (let round = 0; round < ROUNDS; round += 1) {
     pose = search(pose, target, model, flesh, round === 0 ? 120 : 40);
+    const used = structuredClone(flesh);
     const fit = correctFlesh(pose, target, model, flesh);
-    const isBetter = !best || worst(fit) < worst(best.fit);
-    if (isBetter) best = { pose, fit };
+    if (!best || worst(fit) < worst(best.fit)) best = { pose, fit, flesh: used };
     if (worst(fit) < 0.8) break;
   }
   return best!;
@@ -112,7 +115,10 @@ function correctFlesh(pose: HandPose, target: GripTarget, model: BowModel, flesh
   const skin = skinOf(poseHand(pose, target.build), target.build);
   const nearest = new Map<string, number>();
   for (const { at, joint } of skin) {
-    nearest.set(joint, Math.min(nearest.get(joint) ?? Infinity, distanceToBow(model, at)));
+    nearest.set(
+      joint,
+      Math.min(nearest.get(joint) ?? Infinity, distanceToBow(model, at.x, at.y, at.z)),
+    );
   }
   let [gapMm, overlapMm] = [0, 0];
   for (const mm of nearest.values()) overlapMm = Math.max(overlapMm, -mm);
@@ -255,7 +261,9 @@ function keepOut(
   for (let i = digit === 'thumb' ? 1 : 0; i < 3; i += 1) {
     for (const t of [0.2, 0.4, 0.6, 0.8]) {
       const place = line[i]!.clone().lerp(line[i + 1]!, t);
-      out.push(Math.min(0, distanceToBow(model, place) - (flesh[i]! - 0.8)) / 0.6);
+      out.push(
+        Math.min(0, distanceToBow(model, place.x, place.y, place.z) - (flesh[i]! - 0.8)) / 0.6,
+      );
     }
   }
 }
@@ -269,7 +277,7 @@ function pointAtDepth(hand: PosedHand, digit: RigFinger, u: number): Vector3 {
   return line[i]!.clone().lerp(line[i + 1]!, u - i);
 }
 
-function toParams(pose: HandPose): number[] {
+export function toParams(pose: HandPose): number[] {
   return [
     ...pose.wrist,
     ...pose.turnDeg,

@@ -1,7 +1,8 @@
 import type { DatedMeasure, LogEntry, SetupTrack, Student, TrackCheck } from '@open-palm/contract';
 import type { GripContacts } from '@open-palm/core/measure';
-import { seenNow, type SeenNow } from '@open-palm/records/lastSeen';
+import { standingsOf, type SeenNow } from '@open-palm/records/lastSeen';
 import { dateOfDay } from '@open-palm/records/time';
+import { drawBadge, type DrawnOn } from './drawBadge';
 import { follow } from '@open-palm/records/track';
 
 /** What the standing of an instrument is worked out from. */
@@ -13,6 +14,8 @@ export interface StandingFacts extends Pick<Student, 'lesson' | 'audits'> {
   entries: readonly LogEntry[];
   newest: readonly DatedMeasure[];
   contacts: readonly GripContacts[];
+  /** What its small portrait is drawn on; null for an instrument that is no longer played. */
+  drawn: DrawnOn | null;
   /** The teacher's, for a student without a lesson time. */
   zone: string;
 }
@@ -42,5 +45,10 @@ export function deriveStanding(facts: StandingFacts): DerivedStanding {
     dueOn: schedule.dueDay === null ? null : dateOfDay(schedule.dueDay),
     drifts: drifts.map(({ series, sinceDay }) => ({ series, sinceOn: dateOfDay(sinceDay) })),
   };
-  return { track, seen: seenNow(checks.at(-1)?.takenAt ?? null, facts.newest, facts.contacts) };
+  const seen: SeenNow = {
+    lastCheckAt: checks.at(-1)?.takenAt ?? null,
+    standings: standingsOf(facts.newest),
+    badge: facts.drawn && drawBadge(facts.drawn, facts.newest, facts.contacts),
+  };
+  return { track, seen };
 }

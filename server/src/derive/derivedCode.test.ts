@@ -78,7 +78,7 @@ it('is raised by whoever changes what is worked out of a look, so that what is s
   );
   const standings = season.map((_, i) => {
     const checks = season.slice(0, i + 1);
-    const facts = { setupId: 'x', checks, entries: [], newest: [], contacts: [] };
+    const facts = { setupId: 'x', drawn: null, checks, entries: [], newest: [], contacts: [] };
     return deriveStanding({ ...facts, lesson: null, audits: false, zone: 'Europe/Berlin' }).track;
   });
   const all = JSON.stringify([told, standings], rounded);

@@ -4,7 +4,11 @@ import { inTransaction } from '../db/inTransaction';
 import { findCheckFacts } from '../features/checks/repo';
 import { newestContacts, newestMeasures, PORTRAIT_CHECKS } from '../lastSeen/repo';
 import type { Log } from '../middleware/errors';
-import { findRelaxedHand } from '../references/repo';
+import { findRelaxedHand, latestHolds } from '../references/repo';
+import { findStudent } from '../features/students/repo';
+import { gripOf } from '@open-palm/records/grip';
+import { findHold } from '@open-palm/records/holds';
+import type { DrawnOn } from './drawBadge';
 import { holdOf } from '../references/holdOf';
 import { keepTrack, newestTrackChecks, trackedSetup, trackEntries } from '../tracking/repo';
 import {
@@ -151,6 +155,7 @@ export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): 
     return (
       about && {
         ...about,
+        drawn: await drawnOn(about.studentId, setupId),
         setupId,
         zone: zone(),
         entries: await trackEntries(reader, setupId),
@@ -159,6 +164,14 @@ export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): 
         contacts: await newestContacts(reader, PORTRAIT_CHECKS, setupId),
       }
     );
+  }
+
+  async function drawnOn(studentId: string, setupId: string): Promise<DrawnOn | null> {
+    const student = await findStudent(reader, studentId);
+    const setup = student?.setups.find(({ id }) => id === setupId);
+    if (!student || !setup) return null;
+    const hold = findHold(setup.holdId, await latestHolds(reader));
+    return { hold, grip: gripOf(student, setup, hold, null) };
   }
 
   return {

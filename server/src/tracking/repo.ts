@@ -7,13 +7,18 @@ import type { SeenNow } from '@open-palm/records/lastSeen';
 export async function trackedSetup(
   db: Knex,
   setupId: string,
-): Promise<Pick<Student, 'lesson' | 'audits'> | undefined> {
+): Promise<(Pick<Student, 'lesson' | 'audits'> & { studentId: string }) | undefined> {
   const row = await db('setups')
     .join('students', 'students.id', 'setups.student_id')
     .where('setups.id', setupId)
-    .first<{ lesson_json: string | null; audits: number }>('lesson_json', 'audits');
+    .first<{ student_id: string; lesson_json: string | null; audits: number }>(
+      'student_id',
+      'lesson_json',
+      'audits',
+    );
   return (
     row && {
+      studentId: row.student_id,
       lesson: row.lesson_json === null ? null : JSON.parse(row.lesson_json),
       audits: row.audits === 1,
     }

@@ -1,5 +1,5 @@
 import { BOWS, type BowModel } from '../bowModel';
-import { BUILDS, type HandBuild } from '../handBuild';
+import { BUILDS, type HandBuild } from '@open-palm/core/pose';
 import { LOOKS, type Look } from '../looks';
 
 /** What the pictures of a set are made of. */

@@ -1,6 +1,13 @@
-import { render, screen } from '@testing-library/react-native';
+import { act, render, screen, waitFor } from '@testing-library/react-native';
+import { GripDrawer, type GripOrder } from '@open-palm/core/portrait';
 import { holdById } from '@open-palm/core/holds';
-import { GripPortrait, type PortraitNumbers } from './GripPortrait';
+import { GripPortrait } from './GripPortrait';
+import type { PortraitNumbers } from './portraitNumbers';
+
+const mockDrawer = new GripDrawer();
+jest.mock('../../foundation/workers/askPortrait', () => ({
+  askPortrait: async (order: GripOrder) => mockDrawer.draw(order),
+}));
 
 const numbers: PortraitNumbers = {
   hold: holdById('violin-shallow'),
@@ -15,45 +22,51 @@ const numbers: PortraitNumbers = {
       little: null,
     },
   },
-  thumbIpFlexionDeg: null,
+  measures: {},
   verdicts: { indexDepth: 'high', middleDepth: 'in' },
 };
 
+interface Drawn {
+  type: string;
+  props: { x?: number[]; d?: string };
+  children: Drawn[] | null;
+}
+
+/** Every node of what is drawn. */
+function all(node: Drawn): Drawn[] {
+  return [node, ...(node.children ?? []).filter((one) => one?.type).flatMap(all)];
+}
+
 /** Horizontal places of the drawn marks' letters, by letter. */
-function marks(side: 'right' | 'left'): Record<string, number> {
-  const { toJSON } = render(<GripPortrait numbers={{ ...numbers, side }} label="A grip" />);
+async function marks(side: 'right' | 'left'): Promise<Record<string, number>> {
+  const { toJSON, unmount } = render(
+    <GripPortrait numbers={{ ...numbers, side }} label="A grip" view="fingerSide" />,
+  );
+  const isDrawn = () => all(toJSON() as unknown as Drawn).some(({ type }) => type === 'RNSVGText');
+  await waitFor(() => expect(isDrawn()).toBe(true));
   const found: Record<string, number> = {};
-  const visit = (node: unknown): void => {
-    if (!node || typeof node !== 'object') return;
-    const { type, props, children } = node as {
-      type: string;
-      props: { x?: number[]; content?: string };
-      children: unknown[] | null;
-    };
-    if (type === 'RNSVGText') {
-      const letter = JSON.stringify(children).match(/"content":"(\w)"/)?.[1];
-      if (letter && props.x) found[letter] = Number(props.x[0]);
-    }
-    children?.forEach(visit);
-  };
-  visit(toJSON());
+  for (const { type, props, children } of all(toJSON() as unknown as Drawn)) {
+    const letter = JSON.stringify(children ?? '').match(/"content":"(\w)"/)?.[1];
+    if (type === 'RNSVGText' && letter && props.x) found[letter] = Number(props.x[0]);
+  }
+  unmount();
   return found;
 }
 
 describe('GripPortrait', () => {
-  it('says what it shows', () => {
+  it('says what it shows, before it is drawn as well', async () => {
     render(<GripPortrait numbers={numbers} label="How Wilma holds the bow" />);
+    expect(screen.getByLabelText('How Wilma holds the bow')).toBeTruthy();
+    await act(async () => undefined);
     expect(screen.getByLabelText('How Wilma holds the bow')).toBeTruthy();
   });
 
-  it('puts a mark for every finger and the thumb, the index toward the tip', () => {
-    const right = marks('right');
+  it('puts a mark for every finger and the thumb, the index toward the tip, and mirrors a left hand', async () => {
+    const right = await marks('right');
     expect(Object.keys(right).sort()).toEqual(['1', '2', '3', '4', 'T']);
-    expect(right['1']).toBe(27);
     expect(right['1']!).toBeGreaterThan(right['2']!);
-  });
-
-  it('mirrors a left hand', () => {
-    expect(marks('left')['1']).toBe(-27);
+    expect(right['2']!).toBeGreaterThan(right['4']!);
+    const left = await marks('left');
+    expect(left['1']! + right['1']!).toBeCloseTo(150, 1);
   });
 });

@@ -3,21 +3,53 @@ import { stateColor, type MarkState } from '../../foundation/kit/StateMark';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../foundation/kit/tokens';
 
+/** Half the width of a mark that lies on the far side, mm. */
+const BEHIND_R = 3.3;
+
 /** A numbered mark whose shape tells the state. */
 export function PortraitMark({
   x,
   y,
   state,
   text,
+  isBehind = false,
 }: {
   x: number;
   y: number;
   state: MarkState;
   text: string;
+  /** It lies on the far side: only a ring shows through. */
+  isBehind?: boolean;
 }) {
   const tokens = useTokens();
   const color = stateColor(tokens, state);
   const r = 4.3;
+  if (isBehind) {
+    return (
+      <G>
+        <Circle
+          cx={x}
+          cy={y}
+          r={BEHIND_R}
+          fill={tokens.card}
+          fillOpacity={0.72}
+          stroke={color}
+          strokeWidth={0.9}
+          {...(state === 'notSeen' ? { strokeDasharray: '1.2 1.2' } : {})}
+        />
+        <SvgText
+          x={x}
+          y={y + 1.6}
+          fontSize={4.6}
+          fontFamily={FONTS.strong}
+          textAnchor="middle"
+          fill={tokens.ink}
+        >
+          {text}
+        </SvgText>
+      </G>
+    );
+  }
   const filled = state === 'in' || state === 'out';
   return (
     <G>

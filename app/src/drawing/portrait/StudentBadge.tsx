@@ -1,23 +1,18 @@
 import { View } from 'react-native';
 import type { StudentListItem } from '@open-palm/contract';
-import type { Hold } from '@open-palm/core/holds';
-import { findHold } from '@open-palm/records/holds';
+import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
-import { GripPortrait } from './GripPortrait';
+import { HandPicture } from './HandPicture';
+import { SKINS } from './skin';
 
-/** A student's grip at a glance, for lists. */
-export function StudentBadge({
-  item,
-  ownHolds,
-  size = 56,
-}: {
-  item: StudentListItem;
-  ownHolds: readonly Hold[];
-  size?: number;
-}) {
+/** The hand without much round it, in the drawing's units. */
+const FRAME = { left: 36, top: 8, width: 222, height: 222 };
+
+/** A student's grip at a glance, for lists; drawn by the studio, or a letter where it has not been yet. */
+export function StudentBadge({ item, size = 56 }: { item: StudentListItem; size?: number }) {
   const tokens = useTokens();
-  const { student, contacts, thumbIpFlexionDeg, verdicts } = item;
+  const { student, badge } = item;
   return (
     <View
       style={{
@@ -27,22 +22,26 @@ export function StudentBadge({
         overflow: 'hidden',
         borderWidth: 1,
         borderColor: tokens.line,
-        backgroundColor: tokens.ground,
+        backgroundColor: tokens.card,
         justifyContent: 'center',
+        alignItems: 'stretch',
       }}
     >
-      <GripPortrait
-        badge
-        label={strings.handFile.portrait(student.name)}
-        numbers={{
-          hold: findHold(student.setups[0]!.holdId, ownHolds),
-          side: student.side,
-          skinTone: student.skinTone,
-          contacts,
-          thumbIpFlexionDeg,
-          verdicts,
-        }}
-      />
+      {badge ? (
+        <HandPicture
+          drawing={badge.drawing}
+          skin={SKINS[student.skinTone]}
+          mirrored={student.side === 'left'}
+          label={strings.handFile.portrait(student.name)}
+          isUnseen={badge.isUnseen}
+          bold
+          frame={FRAME}
+        />
+      ) : (
+        <Text variant="figure" second style={{ textAlign: 'center' }} aria-hidden>
+          {student.name.trim().charAt(0)}
+        </Text>
+      )}
     </View>
   );
 }

@@ -12,7 +12,7 @@ import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
-import { shownBy } from '../../drawing/portrait/GripPortrait';
+import { shownBy } from '../../drawing/portrait/portraitNumbers';
 import { SKINS } from '../../drawing/portrait/skin';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
@@ -74,10 +74,10 @@ function BalanceView({
   const model = useBalance(starting);
   const later = useDeferredValue(model);
   const { hold, taught, bow, now, state, strength, change, situation } = model;
-  const thumbBend = useMemo(
-    () => shownBy(lastSeen.map(({ latest }) => latest.merged)).thumbIpFlexionDeg,
-    [lastSeen],
-  );
+  const thumbBend = useMemo(() => {
+    const bend = shownBy(lastSeen.map(({ latest }) => latest.merged)).measures.thumbIpFlexion;
+    return typeof bend === 'number' ? bend : null;
+  }, [lastSeen]);
   const figure = figureOf(hold, now.hand, contacts, thumbBend);
   const skin = SKINS[student.skinTone];
   const mirrored = student.side === 'left';

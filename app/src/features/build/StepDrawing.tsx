@@ -37,7 +37,7 @@ export function StepDrawing({
             side,
             skinTone,
             contacts: placed(hold, figure.parts),
-            thumbIpFlexionDeg: null,
+            measures: {},
             verdicts: {},
           }}
         />

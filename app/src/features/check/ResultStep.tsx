@@ -28,7 +28,8 @@ import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
-import { GripPortrait, shownBy } from '../../drawing/portrait/GripPortrait';
+import { GripPortrait } from '../../drawing/portrait/GripPortrait';
+import { NOT_SHOWN, shownBy } from '../../drawing/portrait/portraitNumbers';
 import { strings } from '../../foundation/strings';
 import { LookSources } from './LookSources';
 import type { LookState, Shot } from './look/lookState';
@@ -111,7 +112,7 @@ export function ResultStep({
     [measures, checkId, look.context],
   );
   const eye = useLessonOverrides(seen, log);
-  const shown = hides ? { thumbIpFlexionDeg: null, verdicts: {} } : shownBy(measures);
+  const shown = useMemo(() => (hides ? NOT_SHOWN : shownBy(measures)), [hides, measures]);
   const photographs = (
     <View style={{ gap: space(3) }}>
       {state.shots.map(({ id, picture, view, marks }) => (
@@ -171,6 +172,7 @@ export function ResultStep({
                   side: student.side,
                   skinTone: student.skinTone,
                   contacts,
+                  middleFingerMm: hand.middleFinger.mm,
                   ...shown,
                 }}
               />

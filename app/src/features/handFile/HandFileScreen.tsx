@@ -1,6 +1,5 @@
 import { router } from 'expo-router';
 import { useMemo, type ComponentType } from 'react';
-import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { studioNow } from '../../foundation/api/clock';
@@ -24,8 +23,8 @@ import { Loaded } from '../../foundation/kit/Loaded';
 import { Notice } from '../../foundation/kit/Notice';
 import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
-import { space } from '../../foundation/kit/tokens';
-import { GripPortrait, shownBy } from '../../drawing/portrait/GripPortrait';
+import { GripPortrait } from '../../drawing/portrait/GripPortrait';
+import { shownBy } from '../../drawing/portrait/portraitNumbers';
 import { strings } from '../../foundation/strings';
 import { agoWords } from '../../foundation/strings/dateWords';
 import { FittedHandCard } from './FittedHandCard';
@@ -69,7 +68,8 @@ function HandFileView({
   const { student, setupId, ownHolds, relaxedHand, history, lastSeen } = handFile;
   const setup = student.setups.find(({ id }) => id === setupId)!;
   const taught = findHold(setup.holdId, ownHolds);
-  const { hold } = gripFacts(gripOf(student, setup, taught, null), taught, null);
+  const { hold, hand } = gripFacts(gripOf(student, setup, taught, null), taught, null);
+  const shown = useMemo(() => shownBy(lastSeen.map(({ latest }) => latest.merged)), [lastSeen]);
   const seen = useMemo(
     () =>
       lastSeen.map(({ latest: { checkId, context, merged } }) => ({ checkId, context, merged })),
@@ -116,15 +116,17 @@ function HandFileView({
                   side: student.side,
                   skinTone: student.skinTone,
                   contacts: handFile.contacts,
-                  ...shownBy(measures),
+                  bowSize: setup.bowSize,
+                  middleFingerMm: hand.middleFinger.mm,
+                  ...shown,
                 }}
                 label={words.portrait(student.name)}
+                caption={
+                  <Text variant="small" second>
+                    {latest ? words.drawnFrom : words.empty}
+                  </Text>
+                }
               />
-              <View style={{ padding: space(3), paddingTop: space(1) }}>
-                <Text variant="small" second>
-                  {latest ? words.drawnFrom : words.empty}
-                </Text>
-              </View>
             </Card>
             {handFile.fittedHand ? (
               <FittedHandCard

@@ -58,7 +58,7 @@ export function StudentList({ chosenId }: { chosenId?: string }) {
               chosen={item.student.id === chosenId}
               onPress={() => router.navigate(`/students/${item.student.id}`)}
             >
-              <StudentBadge item={item} ownHolds={data.ownHolds} />
+              <StudentBadge item={item} />
               <View style={{ flex: 1, gap: space(1) }}>
                 <Text variant="figure">{item.student.name}</Text>
                 <Text variant="small" second>

@@ -2,7 +2,6 @@ import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
-import type { Hold } from '@open-palm/core/holds';
 import { PressRow } from '../../foundation/kit/PressRow';
 import { StateMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
@@ -21,11 +20,9 @@ const MOST = 3;
 /** A student of the day: when, who and why, and one tap to start the look. */
 export function TodayRowCard({
   row: { item, lesson, reasons, setupId },
-  ownHolds,
   now,
 }: {
   row: TodayRow;
-  ownHolds: readonly Hold[];
   now: Date;
 }) {
   const { student } = item;
@@ -36,7 +33,7 @@ export function TodayRowCard({
           label={words.open(student.name)}
           onPress={() => router.navigate(`/students/${student.id}?setup=${setupId}`)}
         >
-          <StudentBadge item={item} ownHolds={ownHolds} />
+          <StudentBadge item={item} />
           <View style={{ flex: 1, gap: space(1) }}>
             <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
               {lesson ? <Text variant="strong">{format(lesson, 'HH:mm')}</Text> : null}

@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
-import type { Hold } from '@open-palm/core/holds';
 import { useAccess } from '../../foundation/api/accessState';
 import { lockScreen } from '../../foundation/api/lockScreen';
 import { deviceZone, studioNow } from '../../foundation/api/clock';
@@ -77,7 +76,7 @@ function TodayHead() {
   );
 }
 
-function Day({ data: { students, ownHolds, unreadable }, now }: { data: Students; now: Date }) {
+function Day({ data: { students, unreadable }, now }: { data: Students; now: Date }) {
   const unsent = useEntries();
   const zone = deviceZone();
   // A day's rows change with the day, not with the minute.
@@ -87,25 +86,23 @@ function Day({ data: { students, ownHolds, unreadable }, now }: { data: Students
     [students, unsent, today, zone],
   );
   if (students.length === 0 && unreadable === 0) return <FirstStudent />;
-  const parts = { ownHolds, now };
   return (
     <>
       {unreadable > 0 ? <Notice tone="out">{words.unreadable(unreadable)}</Notice> : null}
       {lessons.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
-      <Rows rows={lessons} {...parts} />
+      <Rows rows={lessons} now={now} />
       {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}
-      <Rows rows={due} {...parts} />
+      <Rows rows={due} now={now} />
       {due.length === 0 ? (
         <Text second>{lessons.length === 0 ? words.nobodyAtAll : words.nobodyDue}</Text>
       ) : null}
-      <Others rows={others} {...parts} />
+      <Others rows={others} now={now} />
     </>
   );
 }
 
 interface RowsProps {
   rows: readonly TodayRow[];
-  ownHolds: readonly Hold[];
   now: Date;
 }
 

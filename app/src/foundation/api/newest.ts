@@ -43,9 +43,7 @@ const newStudents = (here: Here, known: ReadonlySet<string>): KeptStudent[] =>
 const NOTHING_SEEN = {
   lastCheckAt: null,
   standings: familyStandings([]),
-  contacts: mergeContacts([]),
-  thumbIpFlexionDeg: null,
-  verdicts: {},
+  badge: null,
 };
 
 /** The list with what this device has written: changed students, and new ones among them. */
@@ -102,7 +100,7 @@ export function fileOfNew(id: string, setupId: string | undefined, here: Here): 
     history: [],
     lastSeen: [],
     standings: NOTHING_SEEN.standings,
-    contacts: NOTHING_SEEN.contacts,
+    contacts: mergeContacts([]),
     fittedHand: null,
     signs: {},
     log: [],

@@ -110,8 +110,8 @@ export const en = {
     edit: 'Edit',
     portrait: (name: string) => `How ${name} holds the bow, drawn from the last measures`,
     openCheck: (date: string) => `Open the look of ${date}`,
-    drawnFrom: 'Drawn from the latest looks; outlines are where the hold wants the fingers.',
-    empty: 'Dotted: not seen yet. The drawing fills as you look.',
+    drawnFrom: 'Drawn from the latest looks. Dashed: not seen, as the hold wants it.',
+    empty: 'Dashed: not seen yet. The drawing fills as you look.',
   },
   holdsScreen: {
     title: 'Holds',
@@ -197,6 +197,16 @@ export const en = {
   },
   portrait: {
     thumb: 'T',
+    views: {
+      fingerSide: 'Fingers’ side',
+      thumbSide: 'Thumb’s side',
+      playerEye: 'Player’s eye',
+      downStick: 'Down the stick',
+      profile: 'From behind',
+    },
+    showWanted: 'Show the hand that the hold wants',
+    hideWanted: 'Hide the hand that the hold wants',
+    turn: (now: string, next: string) => `${now}: turn to ${next.toLowerCase()}`,
   },
   ago: {
     today: 'today',

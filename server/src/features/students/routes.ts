@@ -8,7 +8,7 @@ import {
   type Student,
 } from '@open-palm/contract';
 import { mergeContacts } from '@open-palm/core/measure';
-import { lastSeenOf, mergeSigns, seenNow, standingsOf } from '@open-palm/records/lastSeen';
+import { lastSeenOf, mergeSigns, standingsOf, type SeenNow } from '@open-palm/records/lastSeen';
 import {
   checkSummaries,
   newestContacts,
@@ -29,7 +29,7 @@ import { allStudents, findStudent } from './repo';
 import { saveStudent } from './service';
 
 /** A hold that nothing was worked out of yet. */
-const NOTHING_SEEN = seenNow(null, [], []);
+const NOTHING_SEEN: SeenNow = { lastCheckAt: null, standings: standingsOf([]), badge: null };
 
 const newestOf = (times: readonly (string | null)[]): string | null =>
   times.reduce(

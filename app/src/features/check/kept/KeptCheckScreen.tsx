@@ -21,7 +21,8 @@ import { Notice } from '../../../foundation/kit/Notice';
 import { Screen } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
-import { GripPortrait, shownBy } from '../../../drawing/portrait/GripPortrait';
+import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
+import { shownBy } from '../../../drawing/portrait/portraitNumbers';
 import { strings } from '../../../foundation/strings';
 import { listWords } from '../../../foundation/strings/listWords';
 import { dayWords } from '../../../foundation/strings/dateWords';
@@ -89,6 +90,8 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
                   side: student.side,
                   skinTone: student.skinTone,
                   contacts: check.contacts,
+                  bowSize: grip.bowSize,
+                  middleFingerMm: grip.middleFinger.mm,
                   ...shownBy(check.measures),
                 }}
               />

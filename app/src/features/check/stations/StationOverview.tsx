@@ -19,7 +19,8 @@ import { Screen } from '../../../foundation/kit/Screen';
 import { StateMark, verdictMark } from '../../../foundation/kit/StateMark';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
-import { GripPortrait, shownBy } from '../../../drawing/portrait/GripPortrait';
+import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
+import { NOT_SHOWN, shownBy } from '../../../drawing/portrait/portraitNumbers';
 import { strings } from '../../../foundation/strings';
 import { tapWords } from '../../../foundation/strings/measureWords';
 import { SignRows } from './SignRows';
@@ -69,15 +70,22 @@ export function StationOverview({
     () => ({
       contacts: checkContacts({ context, captures: [], taps }, hold),
       ...(watching
-        ? { thumbIpFlexionDeg: null, verdicts: {} }
+        ? NOT_SHOWN
         : shownBy(taps.map((tap) => ({ measure: tapMeasure(tap, hold, context) })))),
     }),
     [taps, hold, context, watching],
   );
   // A tap that changes nothing drawn does not draw the hand anew: it has to show within a frame.
   const portrait = useMemo(
-    () => <GripPortrait label={words.portrait} numbers={{ hold, side, skinTone, ...numbers }} />,
-    [hold, side, skinTone, numbers],
+    () => (
+      <GripPortrait
+        key={station.id}
+        label={words.portrait}
+        numbers={{ hold, side, skinTone, ...numbers }}
+        {...(station.id === 'thumb' && hold.hand === 'over' ? { first: 'thumbSide' } : {})}
+      />
+    ),
+    [hold, side, skinTone, numbers, station.id],
   );
   const open = nextQuestion(station, taps, null);
   const unmarked = station.signs.some((sign) => seen[sign] === undefined);

@@ -8,7 +8,7 @@ import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
 import { strings } from '../../../foundation/strings';
-import { wantedGrip } from './wantedGrip';
+import { wantedContacts } from './wantedContacts';
 
 const words = strings.holdsScreen;
 
@@ -19,8 +19,16 @@ export function HoldFigure({ hold }: { hold: Hold }) {
   return (
     <Card style={{ flex: 1, padding: 0, overflow: 'hidden' }}>
       <GripPortrait
+        isCompact
         label={words.portrait(name)}
-        numbers={{ hold, side: 'right', skinTone: 'clay', verdicts: {}, ...wantedGrip(hold) }}
+        numbers={{
+          hold,
+          side: 'right',
+          skinTone: 'clay',
+          verdicts: {},
+          measures: {},
+          contacts: wantedContacts(hold),
+        }}
       />
       <View style={{ padding: space(3), gap: space(2), flex: 1 }}>
         <Text variant="strong">{name}</Text>

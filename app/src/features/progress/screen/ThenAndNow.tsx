@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import { type HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import type { Hold } from '@open-palm/core/holds';
-import { mergeContacts } from '@open-palm/core/measure';
+import { MEASURE_IDS, mergeContacts, type MeasureId } from '@open-palm/core/measure';
+import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
 import { NumberTable } from '../../../foundation/charts/NumberTable';
 import { SavableChart } from '../../../foundation/charts/SavableChart';
 import { Card } from '../../../foundation/kit/Card';
@@ -47,11 +48,11 @@ export function ThenAndNow({
     const setup = student.setups.find(({ id }) => id === setupId)!;
     return gripFacts(gripOf(student, setup, taught, null), taught, null).hold;
   }, [student, setupId, taught]);
+  const drawn = useMemo(() => drawnAt(checks, last), [checks, last]);
+  const over = useMemo(() => drawnAt(checks, index), [checks, index]);
   if (last < 1) return null;
   const then = checks[index]!;
   const dates = { then: dayWords(then.kept.takenAt), now: dayWords(checks[last]!.kept.takenAt) };
-  const drawn = drawnAt(checks, last);
-  const over = drawnAt(checks, index);
   return (
     <Card style={{ gap: space(2) }}>
       <Text variant="strong" level={2}>
@@ -91,11 +92,14 @@ export function ThenAndNow({
 /** What is drawn of a look, with what it did not show from the looks before it. */
 function drawnAt(checks: readonly FollowedCheck[], index: number) {
   const newestFirst = checks.slice(Math.max(0, index - REACH + 1), index + 1).reverse();
-  const thumb = newestFirst.find(({ tracked }) => tracked.measures.thumbIpFlexion !== undefined);
-  return {
-    contacts: mergeContacts(newestFirst.map(({ kept }) => kept.contacts)),
-    thumbIpFlexionDeg: thumb?.tracked.measures.thumbIpFlexion?.value ?? null,
-  };
+  const measures: MeasuredGrip['measures'] = {};
+  for (const { tracked } of [...newestFirst].reverse()) {
+    for (const [id, told] of Object.entries(tracked.measures)) {
+      // A value at one place of the bow is no shape of the whole hold.
+      if (told && MEASURE_IDS.includes(id as MeasureId)) measures[id as MeasureId] = told.value;
+    }
+  }
+  return { contacts: mergeContacts(newestFirst.map(({ kept }) => kept.contacts)), measures };
 }
 
 /** Every checkpoint then and now, with whether it really changed. */

@@ -1,0 +1,112 @@
+import { useRef, type ReactNode } from 'react';
+import { Pressable, View, type ViewStyle } from 'react-native';
+import { Icon } from 'react-native-paper';
+import type { PortraitView } from '@open-palm/core/portrait/views';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { RADIUS, space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { turned } from './portraitView';
+
+/** A finger that moves further sideways than this turns the hand, px; less is a tap or a scroll. */
+const SWIPE_PX = 44;
+const TOUCH_PX = 48;
+
+/** A drawing with the way to its other sides: a button that tells the side, and a swipe. */
+export function FlipView({
+  view,
+  onTurn,
+  isWanted,
+  onWanted,
+  caption,
+  isCompact,
+  children,
+}: {
+  view: PortraitView;
+  onTurn: (view: PortraitView) => void;
+  /** Whether the hand that the hold wants is laid over it, and how to change that; without it there is no such button. */
+  isWanted: boolean;
+  onWanted: (() => void) | undefined;
+  caption: ReactNode;
+  /** Half a phone wide: the sides by their sign alone. */
+  isCompact: boolean;
+  children: ReactNode;
+}) {
+  const from = useRef<{ x: number; y: number } | null>(null);
+  const words = strings.portrait;
+  return (
+    <View
+      style={{ touchAction: 'pan-y' } as unknown as ViewStyle}
+      onTouchStart={({ nativeEvent: { pageX: x, pageY: y } }) => {
+        from.current = { x, y };
+      }}
+      onTouchEnd={({ nativeEvent: { pageX, pageY } }) => {
+        if (!from.current) return;
+        const [dx, dy] = [pageX - from.current.x, pageY - from.current.y];
+        from.current = null;
+        if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) {
+          onTurn(turned(view, dx < 0 ? 1 : -1));
+        }
+      }}
+    >
+      {children}
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          paddingHorizontal: space(1),
+        }}
+      >
+        <View style={{ flex: 1, paddingLeft: space(1) }}>{caption}</View>
+        {onWanted ? (
+          <SideButton
+            icon={isWanted ? 'hand-back-right-off-outline' : 'hand-back-right-outline'}
+            label={isWanted ? words.hideWanted : words.showWanted}
+            onPress={onWanted}
+          />
+        ) : null}
+        <SideButton
+          icon="rotate-3d-variant"
+          label={words.turn(words.views[view], words.views[turned(view, 1)])}
+          {...(isCompact ? {} : { text: words.views[view] })}
+          onPress={() => onTurn(turned(view, 1))}
+        />
+      </View>
+    </View>
+  );
+}
+
+function SideButton({
+  icon,
+  label,
+  text,
+  onPress,
+}: {
+  icon: string;
+  label: string;
+  text?: string;
+  onPress: () => void;
+}) {
+  const tokens = useTokens();
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      style={({ pressed }) => ({
+        minHeight: TOUCH_PX,
+        minWidth: TOUCH_PX,
+        flexDirection: 'row',
+        alignItems: 'center',
+        justifyContent: 'center',
+        gap: space(1),
+        paddingHorizontal: space(2),
+        borderRadius: RADIUS,
+        backgroundColor: pressed ? tokens.amberGround : 'transparent',
+      })}
+    >
+      <Icon source={icon} size={20} color={tokens.ink} />
+      {text === undefined ? null : <Text variant="small">{text}</Text>}
+    </Pressable>
+  );
+}

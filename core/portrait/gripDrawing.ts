@@ -1,0 +1,66 @@
+import { FINGERS } from '../hand';
+import { approachOfFinger } from '../pose/approachOfFinger';
+import { bowOf, type DrawnHold } from '../pose/drawnHold';
+import type { HandBuild } from '../pose/handBuild';
+import { NOTHING_MEASURED, type MeasuredGrip } from '../pose/measuredGrip';
+import { HandPoser, poseValues } from '../pose/posedHand';
+import type { Digit } from '../pose/digits';
+import { solvePose, type SolvedPose } from '../pose/solvePose';
+import { DETAILS, drawOutline, drawPortrait, type Portrait } from './portrait';
+import { stationOf, type PortraitView } from './views';
+
+/** What is to be drawn of a grip; plain data, so that it can be handed to a worker and be a key. */
+export interface GripOrder {
+  hold: DrawnHold;
+  grip: MeasuredGrip;
+  build: HandBuild;
+  view: PortraitView;
+  detail: keyof typeof DETAILS;
+  /** Digits that nobody has seen. */
+  unseen: readonly Digit[];
+  /** Another hand laid over it in lines: where the hold wants it, or how it was measured another time. */
+  beside: 'target' | MeasuredGrip | null;
+}
+
+/** A drawn grip. */
+export interface GripDrawing extends Portrait {
+  beside: { outline: string; ink: string } | null;
+}
+
+/** Where a thumb's mark is drawn on it, joint units from its tip. */
+const THUMB_MARK_U = 0.3;
+
+/** Poses and draws; remembers the newest poses, so that a hand that is turned over is not posed anew. */
+export class GripDrawer {
+  readonly #poses = new Map<string, SolvedPose>();
+
+  constructor(readonly remembered = 24) {}
+
+  draw({ hold, grip, build, view, detail, unseen, beside }: GripOrder): GripDrawing {
+    const bow = bowOf(hold);
+    const solved = this.#solved(hold, grip, build);
+    const { points } = new HandPoser(build).pose(poseValues(solved.pose));
+    const depths = Object.fromEntries(
+      FINGERS.map((finger) => [finger, approachOfFinger(points, finger).u]),
+    ) as Record<Digit, number>;
+    depths.thumb = THUMB_MARK_U;
+    const station = stationOf(view, hold.hand);
+    const posed = { ...solved, build, bow };
+    const other =
+      beside && this.#solved(hold, beside === 'target' ? NOTHING_MEASURED : beside, build);
+    return {
+      ...drawPortrait(posed, { station, detail: DETAILS[detail], unseen, depths }),
+      beside: other && drawOutline({ ...other, build, bow }, station, DETAILS[detail]),
+    };
+  }
+
+  #solved(hold: DrawnHold, grip: MeasuredGrip, build: HandBuild): SolvedPose {
+    const key = JSON.stringify([hold, grip, build]);
+    const known = this.#poses.get(key);
+    if (known) return known;
+    const solved = solvePose(hold, grip, build);
+    this.#poses.set(key, solved);
+    if (this.#poses.size > this.remembered) this.#poses.delete(this.#poses.keys().next().value!);
+    return solved;
+  }
+}

@@ -1,0 +1,58 @@
+import { DIGITS, type Digit } from '../pose/digits';
+import type { PosedHand } from '../pose/posedHand';
+import { partOfDigit } from './handSurface';
+import type { Buffer } from './raster';
+import { CLOSE_PER_MM, project, type Sight } from './sight';
+
+/** Where a digit touches the bow as a picture shows it, tenths of a millimetre. */
+export interface ContactMark {
+  x: number;
+  y: number;
+  /** Whether something else lies before it. */
+  isBehind: boolean;
+}
+
+/** The contacts of the five digits. */
+export function contactMarks(
+  { points }: PosedHand,
+  depths: Record<Digit, number>,
+  sight: Sight,
+  hand: Buffer,
+  bowNear: Float32Array | null,
+): Record<Digit, ContactMark> {
+  const marks = DIGITS.map((digit, i) => {
+    const u = Math.max(0, Math.min(2.99, depths[digit]));
+    const bone = 2 - Math.floor(u);
+    const share = 3 - bone - u;
+    const from = 3 * (1 + 4 * i + bone);
+    const place = Float64Array.from(
+      [0, 1, 2],
+      (k) => points[from + k]! + share * (points[from + 3 + k]! - points[from + k]!),
+    );
+    const [x, y] = project(sight, place);
+    return [
+      digit,
+      {
+        x: Math.round(x! * CLOSE_PER_MM),
+        y: Math.round(y! * CLOSE_PER_MM),
+        isBehind: isBehind(hand, bowNear, digit, x!, y!),
+      },
+    ];
+  });
+  return Object.fromEntries(marks) as Record<Digit, ContactMark>;
+}
+
+function isBehind(
+  { width, height, dotMm, paddingMm, part, near }: Buffer,
+  bowNear: Float32Array | null,
+  digit: Digit,
+  x: number,
+  y: number,
+): boolean {
+  const [px, py] = [x, y].map((mm) => Math.floor((mm + paddingMm) / dotMm)) as [number, number];
+  if (px < 0 || py < 0 || px >= width || py >= height) return true;
+  const dot = py * width + px;
+  // The buffer's parts are one more than the surface's.
+  if (part[dot] !== partOfDigit(digit) + 1) return true;
+  return bowNear !== null && bowNear[dot]! > near[dot]!;
+}
