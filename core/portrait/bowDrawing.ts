@@ -1,5 +1,5 @@
 import type { BowBody } from '../bow';
-import { bowParts, type BowFace, type BowPart, type BowStuff } from './bowFaces';
+import { bowParts, pencilParts, type BowFace, type BowPart, type BowStuff } from './bowFaces';
 import { emptyBuffer, raster, type Buffer } from './raster';
 import { project, type Sight } from './sight';
 import { covered } from './fields';
@@ -19,24 +19,44 @@ export interface BowDrawing {
   outline: string;
 }
 
-/** The parts so that what lies nearer comes later. */
-function inOrder(bow: BowBody, sight: Sight, isClose: boolean): BowPart[] {
+/** What is held, and where the hand is on it. */
+export interface Held {
+  bow: BowBody;
+  thing: 'bow' | 'pencil';
+  /** How far up the stick the hand has gone, mm: the drawing goes with the hand. */
+  upMm: number;
+}
+
+/** The parts so that what lies nearer comes later, with the places of their corners along the stick. */
+function inOrder({ bow, thing, upMm }: Held, sight: Sight, isClose: boolean): BowPart[] {
+  if (thing === 'pencil') return pencilParts(bow).map((part) => moved(part, -upMm));
   const { below, above } = bowParts(bow, isClose);
   // The stick and what is under it are parted by a plane; the eye is on one side of it.
   const eyeY = sight.at[1] + sight.eyeMm * sight.toward[1];
-  return eyeY > bow.frog.topMm ? [...below, ...above] : [...above, ...below];
+  const parts = eyeY > bow.frog.topMm ? [...below, ...above] : [...above, ...below];
+  return parts.map((part) => moved(part, -upMm));
 }
+
+const moved = ({ faces }: BowPart, byMm: number): BowPart =>
+  byMm === 0
+    ? { faces }
+    : {
+        faces: faces.map(({ stuff, corners }) => ({
+          stuff,
+          corners: corners.map((value, i) => (i % 3 === 0 ? value + byMm : value)),
+        })),
+      };
 
 /** The bow as filled faces. */
 export function bowDrawing(
-  bow: BowBody,
+  held: Held,
   sight: Sight,
   buffer: Buffer,
   near: Float32Array,
   tracing: Tracing,
   isClose: boolean,
 ): BowDrawing {
-  const faces = inOrder(bow, sight, isClose).flatMap((part) => {
+  const faces = inOrder(held, sight, isClose).flatMap((part) => {
     // Faces of one part do not cover each other, so those of one tone are drawn together.
     const strokes = new Map<string, BowStroke>();
     for (const { stuff, corners } of part.faces) {
@@ -55,9 +75,9 @@ export function bowDrawing(
 }
 
 /** How near the bow is at each dot of a buffer; 0 where it is not. */
-export function rasterBow(bow: BowBody, sight: Sight, { dotMm }: Buffer): Float32Array {
+export function rasterBow(held: Held, sight: Sight, { dotMm }: Buffer): Float32Array {
   const buffer = emptyBuffer(sight.widthMm, sight.heightMm, dotMm);
-  for (const { faces } of inOrder(bow, sight, true)) {
+  for (const { faces } of inOrder(held, sight, true)) {
     for (const { corners } of faces) {
       const triangles = fan(corners);
       raster(buffer, {

@@ -1,7 +1,8 @@
 import { LEATHER_MM, type BowBody } from '../bow';
 
 /** What a face of the bow is made of. */
-export type BowStuff = 'wood' | 'frog' | 'metal' | 'leather' | 'winding' | 'hair' | 'pearl';
+export type BowStuff =
+  'wood' | 'frog' | 'metal' | 'leather' | 'winding' | 'hair' | 'pearl' | 'paint' | 'graphite';
 
 /** A flat convex or star-shaped face, counter-clockwise from outside: x, y, z of its corners, mm. */
 export interface BowFace {
@@ -19,6 +20,7 @@ const STICK_TO_MM = 330;
 const OCTAGON = 8;
 const ROUND = 16;
 const FEW = 4;
+const PENCIL = 6;
 
 const face = (stuff: BowStuff, ...corners: (readonly [number, number, number])[]): BowFace => ({
   stuff,
@@ -139,6 +141,17 @@ function eye(
     ] as const;
   });
   return face(stuff, ...corners);
+}
+
+/** A thick pencil in the bow's place, its point where the tip would be. */
+export function pencilParts({ stickRadiusMm, frogLengthMm }: BowBody): BowPart[] {
+  const [from, to, r] = [-frogLengthMm, 78, stickRadiusMm + 0.6];
+  return [
+    rod('metal', from - 5, from, r * 0.98, PENCIL),
+    rod('paint', from, to, r, PENCIL),
+    rod('wood', to, to + 10, r, PENCIL, r * 0.3),
+    rod('graphite', to + 10, to + 14, r * 0.3, PENCIL, 0.1),
+  ];
 }
 
 /**

@@ -7,6 +7,8 @@ import { HandPoser, poseValues } from '../pose/posedHand';
 import type { Digit } from '../pose/digits';
 import { solvePose, type SolvedPose } from '../pose/solvePose';
 import { DETAILS, drawOutline, drawPortrait, type Portrait } from './portrait';
+import type { Held } from './bowDrawing';
+import type { Station } from './sight';
 import { stationOf, type PortraitView } from './views';
 
 /** What is to be drawn of a grip; plain data, so that it can be handed to a worker and be a key. */
@@ -14,7 +16,12 @@ export interface GripOrder {
   hold: DrawnHold;
   grip: MeasuredGrip;
   build: HandBuild;
-  view: PortraitView;
+  /** From where it is looked at: a usual side, or a place of one's own. */
+  view: PortraitView | Station;
+  /** What is held; nothing for a bare hand. */
+  held: Held['thing'] | null;
+  /** How far up the stick the hand has gone, mm. */
+  upMm: number;
   detail: keyof typeof DETAILS;
   /** Digits that nobody has seen. */
   unseen: readonly Digit[];
@@ -36,21 +43,20 @@ export class GripDrawer {
 
   constructor(readonly remembered = 24) {}
 
-  draw({ hold, grip, build, view, detail, unseen, beside }: GripOrder): GripDrawing {
-    const bow = bowOf(hold);
+  draw({ hold, grip, build, view, held, upMm, detail, unseen, beside }: GripOrder): GripDrawing {
     const solved = this.#solved(hold, grip, build);
     const { points } = new HandPoser(build).pose(poseValues(solved.pose));
     const depths = Object.fromEntries(
       FINGERS.map((finger) => [finger, approachOfFinger(points, finger).u]),
     ) as Record<Digit, number>;
     depths.thumb = THUMB_MARK_U;
-    const station = stationOf(view, hold.hand);
-    const posed = { ...solved, build, bow };
+    const station = typeof view === 'string' ? stationOf(view, hold.hand) : view;
+    const posed = { ...solved, build, held: held && { bow: bowOf(hold), thing: held, upMm } };
     const other =
       beside && this.#solved(hold, beside === 'target' ? NOTHING_MEASURED : beside, build);
     return {
       ...drawPortrait(posed, { station, detail: DETAILS[detail], unseen, depths }),
-      beside: other && drawOutline({ ...other, build, bow }, station, DETAILS[detail]),
+      beside: other && drawOutline({ ...other, build }, station, DETAILS[detail]),
     };
   }
 

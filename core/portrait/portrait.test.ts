@@ -16,6 +16,8 @@ const order = (holdId: string, more: Partial<GripOrder> = {}): GripOrder => ({
   grip: NOTHING_MEASURED,
   build: BUILDS.grown,
   view: 'fingerSide',
+  held: 'bow',
+  upMm: 0,
   detail: 'portrait',
   unseen: [],
   beside: null,
@@ -226,6 +228,22 @@ describe('a drawn grip', () => {
     const moving = drawer.draw(order('fiddle', { detail: 'moving' }));
     expect(JSON.stringify(moving).length).toBeLessThan(0.8 * JSON.stringify(drawing).length);
     expect(DETAILS.moving.dotMm).toBeGreaterThan(DETAILS.portrait.dotMm);
+  });
+
+  it('is drawn on a pencil, up the stick, or alone', () => {
+    const onBow = drawer.draw(order('violin-shallow'));
+    const stuff = (drawing: typeof onBow) => new Set(drawing.bow?.faces.map((one) => one.stuff));
+    expect(stuff(onBow).has('frog')).toBe(true);
+    expect(stuff(drawer.draw(order('violin-shallow', { held: 'pencil' })))).toEqual(
+      new Set(['metal', 'paint', 'wood', 'graphite']),
+    );
+    const up = drawer.draw(order('violin-shallow', { upMm: 150 }));
+    expect(up.hand.outline).toBe(onBow.hand.outline);
+    const frogAt = (drawing: typeof onBow) =>
+      Number(/M(-?\d+)/.exec(drawing.bow!.faces.find((one) => one.stuff === 'frog')!.path)![1]);
+    expect(frogAt(onBow) - frogAt(up)).toBeCloseTo(1500, -1);
+    const alone = drawer.draw(order('violin-shallow', { held: null }));
+    expect([alone.bow, alone.before]).toEqual([null, '']);
   });
 
   it('is drawn on the student’s own bow', () => {

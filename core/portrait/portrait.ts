@@ -1,4 +1,3 @@
-import type { BowBody } from '../bow';
 import type { HandBuild } from '../pose/handBuild';
 import {
   HandPoser,
@@ -8,7 +7,7 @@ import {
   type WristBend,
 } from '../pose/posedHand';
 import type { Digit } from '../pose/digits';
-import { bowDrawing, rasterBow, type BowDrawing } from './bowDrawing';
+import { bowDrawing, rasterBow, type BowDrawing, type Held } from './bowDrawing';
 import { covered, lightField } from './fields';
 import { dotsBefore } from './front';
 import { handSurface, partOfDigit, type Fineness } from './handSurface';
@@ -24,8 +23,8 @@ export interface PosedGrip {
   pose: HandPose;
   build: HandBuild;
   wristBend: WristBend;
-  /** Null for a hand that holds none. */
-  bow: BowBody | null;
+  /** Null for a hand that holds nothing. */
+  held: Held | null;
 }
 
 /** How finely a grip is drawn. */
@@ -117,7 +116,7 @@ const USUAL_DEPTHS = { thumb: 0.3, index: 1, middle: 1, ring: 1, little: 0.2 };
 
 /** Draws a grip from where it is looked at. */
 export function drawPortrait(
-  { pose, build, wristBend, bow }: PosedGrip,
+  { pose, build, wristBend, held }: PosedGrip,
   { station, detail = DETAILS.portrait, unseen = [], depths = USUAL_DEPTHS }: Drawing,
 ): Portrait {
   const { widthMm, heightMm } = station;
@@ -128,7 +127,7 @@ export function drawPortrait(
   const lit = lightField(buffer);
   const dark = darkness(lit);
   const tone = { ...tracing, leastMm2: toneMm2, toleranceMm: 1.6 * tracing.toleranceMm };
-  const bowNear = bow && rasterBow(bow, sight, buffer);
+  const bowNear = held && rasterBow(held, sight, buffer);
   const ink = { ...tracing, leastMm2: inkMm2 };
   return {
     width: Math.round(widthMm * tracing.perMm),
@@ -143,7 +142,7 @@ export function drawPortrait(
       ink: traced(covered(buffer, inkDots(buffer)), ink),
     },
     unseen: unseen.length === 0 ? '' : traced(covered(buffer, dotsOf(buffer, unseen)), tracing),
-    bow: bow && bowNear ? bowDrawing(bow, sight, buffer, bowNear, tracing, isClose) : null,
+    bow: held && bowNear ? bowDrawing(held, sight, buffer, bowNear, tracing, isClose) : null,
     before: bowNear ? traced(covered(buffer, dotsBefore(buffer, bowNear)), tracing) : '',
     marks: contactMarks(hand, depths, sight, buffer, bowNear),
   };
@@ -151,7 +150,7 @@ export function drawPortrait(
 
 /** Another hand of the same view as lines alone, to be laid over: where the hold wants it, or how it was. */
 export function drawOutline(
-  { pose, build, wristBend }: PosedGrip,
+  { pose, build, wristBend }: Omit<PosedGrip, 'held'>,
   station: Station,
   detail: Detail = DETAILS.portrait,
 ): { outline: string; ink: string } {

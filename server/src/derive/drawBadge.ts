@@ -29,6 +29,8 @@ export function drawBadge(
     grip: { contacts, measures },
     build: buildOfHand(hand.middleFinger.mm),
     view: hold.hand === 'over' ? 'fingerSide' : 'playerEye',
+    held: 'bow',
+    upMm: 0,
     detail: 'badge',
     unseen,
     beside: null,

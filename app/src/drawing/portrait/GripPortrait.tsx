@@ -1,4 +1,4 @@
-import { useMemo, useState, type ReactNode } from 'react';
+import { useContext, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { G } from 'react-native-svg';
 import { BOW_SIZES } from '@open-palm/core/bow';
@@ -13,7 +13,9 @@ import { stationOf, type PortraitView } from '@open-palm/core/portrait/views';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
 import { FlipView } from './FlipView';
-import { HandPicture, PER_MM } from './HandPicture';
+import { PER_MM } from './DrawnHand';
+import { HandPicture } from './HandPicture';
+import { OnPencil } from './onPencil';
 import { PortraitMark } from './PortraitMark';
 import { markState, type PortraitNumbers } from './portraitNumbers';
 import { usePortraitView } from './portraitView';
@@ -54,17 +56,20 @@ export function GripPortrait({
   const view = fixed ?? here ?? kept;
   const turn = (next: PortraitView) => (here ? setHere(next) : keep(next));
   const [isWanted, setIsWanted] = useState(false);
+  const held = useContext(OnPencil) ? 'pencil' : 'bow';
   const order = useMemo<GripOrder>(
     () => ({
       hold: drawnHold(hold, BOW_SIZES[bowSize ?? '4/4']),
       grip: { contacts, measures },
       build: buildOfHand(middleFingerMm ?? REFERENCE_MIDDLE_FINGER.mm),
       view,
+      held,
+      upMm: 0,
       detail: 'portrait',
       unseen: unseenDigits(contacts, Object.keys(measures) as MeasureId[]),
       beside: over ?? (isWanted ? 'target' : null),
     }),
-    [hold, contacts, measures, bowSize, middleFingerMm, view, over, isWanted],
+    [hold, contacts, measures, bowSize, middleFingerMm, view, over, isWanted, held],
   );
   const drawing = useGripDrawing(order);
   const { widthMm, heightMm } = stationOf(view, hold.hand);

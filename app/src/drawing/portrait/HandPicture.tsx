@@ -1,20 +1,9 @@
-import { useId, type ReactNode } from 'react';
-import Svg, { ClipPath, Defs, G, Path } from 'react-native-svg';
-import type { GripDrawing, Portrait } from '@open-palm/core/portrait';
-import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { BOW_INKS, BOW_LINE } from './bowInks';
+import type { ReactNode } from 'react';
+import Svg, { G } from 'react-native-svg';
+import { DrawnHand, type DrawnHandData } from './DrawnHand';
 import type { Skin } from './skin';
 
-/** Path data of a portrait are in tenths of a millimetre. */
-export const PER_MM = 10;
-
-/** Widths of lines in the drawing's units: of a portrait, and of a badge, whose lines are heavy enough to be seen. */
-const LINES = {
-  plain: { outline: 7, bow: 4, ink: 1.5, dash: '26 20', unseen: 6 },
-  bold: { outline: 3.2, bow: 2, ink: 2, dash: '12 9', unseen: 3 },
-};
-
-/** A drawn grip: the hand, its bow, and what else is laid over it in the drawing's own units. */
+/** A drawn grip: the hand, what it holds, and what else is laid over it in the drawing's own units. */
 export function HandPicture({
   drawing,
   skin,
@@ -25,7 +14,7 @@ export function HandPicture({
   frame,
   children,
 }: {
-  drawing: Omit<Portrait, 'marks'> & Partial<Pick<GripDrawing, 'beside'>>;
+  drawing: DrawnHandData;
   skin: Skin;
   /** For a left hand. */
   mirrored: boolean;
@@ -37,10 +26,7 @@ export function HandPicture({
   frame?: { left: number; top: number; width: number; height: number };
   children?: ReactNode;
 }) {
-  const tokens = useTokens();
-  const clip = `before${useId().replace(/\W/g, '')}`;
-  const { width, height, hand, unseen, bow, before, beside } = drawing;
-  const lines = bold ? LINES.bold : LINES.plain;
+  const { width, height } = drawing;
   const shown = frame ?? { left: 0, top: 0, width, height };
   const left = mirrored ? width - shown.left - shown.width : shown.left;
   return (
@@ -51,87 +37,8 @@ export function HandPicture({
       role="img"
       aria-label={label}
     >
-      {before === '' ? null : (
-        <Defs>
-          <ClipPath id={clip}>
-            <Path clipRule="evenodd" d={`M-99-99H${width + 99}V${height + 99}H-99z${before}`} />
-          </ClipPath>
-        </Defs>
-      )}
       <G transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
-        {isUnseen ? (
-          <>
-            <Path d={hand.outline} fill={tokens.card} />
-            <Path d={hand.ink} fill={skin.line} opacity={0.35} />
-          </>
-        ) : (
-          <>
-            <Path d={hand.outline} fill={skin.fill} />
-            <Path d={hand.shade} fill={skin.shade} />
-            <Path d={hand.deep} fill={skin.deep} />
-            <Path d={hand.gleam} fill={skin.gleam} />
-            <Path d={hand.nails} fill={skin.nail} stroke={skin.line} strokeWidth={2.5} />
-            <Path
-              d={hand.creases}
-              fill="none"
-              stroke={skin.line}
-              strokeWidth={3.5}
-              strokeLinecap="round"
-              opacity={0.5}
-            />
-            {unseen === '' ? null : <Path d={unseen} fill={tokens.card} fillOpacity={0.62} />}
-            <Path
-              d={hand.ink}
-              fill={skin.line}
-              stroke={skin.line}
-              strokeWidth={lines.ink}
-              strokeLinejoin="round"
-            />
-          </>
-        )}
-        <Path
-          d={hand.outline}
-          fill="none"
-          stroke={skin.line}
-          strokeWidth={lines.outline}
-          strokeLinejoin="round"
-          {...(isUnseen ? { strokeDasharray: lines.dash } : {})}
-        />
-        {unseen === '' || isUnseen ? null : (
-          <Path
-            d={unseen}
-            fill="none"
-            stroke={tokens.card}
-            strokeWidth={lines.unseen}
-            strokeDasharray={lines.dash}
-          />
-        )}
-        {bow ? (
-          <G {...(before === '' ? {} : { clipPath: `url(#${clip})` })}>
-            {bow.faces.map(({ stuff, tone, path }, i) => (
-              <Path
-                key={i}
-                d={path}
-                fill={BOW_INKS[stuff][tone]}
-                stroke={BOW_INKS[stuff][tone]}
-                strokeWidth={1}
-              />
-            ))}
-            <Path d={bow.outline} fill="none" stroke={BOW_LINE} strokeWidth={lines.bow} />
-          </G>
-        ) : null}
-        {beside ? (
-          <G opacity={0.75}>
-            <Path
-              d={beside.outline}
-              fill="none"
-              stroke={tokens.ink}
-              strokeWidth={6}
-              strokeDasharray="24 18"
-            />
-            <Path d={beside.ink} fill={tokens.ink} opacity={0.6} />
-          </G>
-        ) : null}
+        <DrawnHand drawing={drawing} skin={skin} bold={bold} isUnseen={isUnseen} />
       </G>
       {children}
     </Svg>

@@ -9,6 +9,8 @@ export const BOW_INKS: Readonly<Record<BowStuff, readonly [string, string, strin
   winding: ['#6D6657', '#8E8674', '#AAA38F'],
   hair: ['#C9BFA6', '#EFE7D3', '#F7F1E2'],
   pearl: ['#CFC9BD', '#E9E4DA', '#F4F0E8'],
+  paint: ['#B0741F', '#D69A3C', '#EBBB6C'],
+  graphite: ['#1E1B16', '#35302A', '#4A443C'],
 };
 
 /** The line round the bow. */

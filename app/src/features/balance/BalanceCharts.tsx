@@ -1,6 +1,5 @@
 import { memo } from 'react';
 import { tipRaiseStart } from '@open-palm/core/balance';
-import type { GripContacts } from '@open-palm/core/measure';
 import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
@@ -9,6 +8,7 @@ import type { Skin } from '../../drawing/portrait/skin';
 import { strings } from '../../foundation/strings';
 import { LittleFingerCharts } from './LittleFingerCharts';
 import { StrokeCharts } from './StrokeCharts';
+import type { SeenHand } from './handOrder';
 import type { BalanceModel } from './useBalance';
 import { WhatIfCard } from './WhatIfCard';
 
@@ -21,8 +21,7 @@ export const BalanceCharts = memo(function LeverCharts({
   ...drawn
 }: {
   model: BalanceModel;
-  contacts: GripContacts;
-  thumbBend: number | null;
+  seen: SeenHand;
   skin: Skin;
   mirrored: boolean;
 }) {

@@ -7,24 +7,19 @@ import type { Hold } from '@open-palm/core/holds';
 import { DragHandle } from '../../foundation/kit/DragHandle';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../foundation/kit/tokens';
-import { HandOnStick } from '../../drawing/portrait/HandOnStick';
+import { DrawnHand, PER_MM } from '../../drawing/portrait/DrawnHand';
 import { PortraitMark } from '../../drawing/portrait/PortraitMark';
 import type { Skin } from '../../drawing/portrait/skin';
-import type { GripFigure } from '../../drawing/portrait/gripFigure';
+import type { GripDrawing } from '@open-palm/core/portrait';
 import { balanceWords } from '../../foundation/strings/balance';
 import { ForceArrow } from './ForceArrow';
 import { handForceScale, LONGEST_ARROW_MM } from './forceScale';
 import { dragLimits, DRAGGED, type Dragged } from './balanceState';
 import { contactMark, isAboveCap, markText } from './contactMark';
+import { FRAME, LEFT } from './handOrder';
 import type { Held } from './useBalance';
 
 const words = balanceWords;
-
-/** What of the hand's plane is shown, mm, where the hand is at the frog. */
-const FRAME = { top: -62, width: 134, height: 122 };
-
-/** An under-hand hold reaches back to the button. */
-const LEFT = { over: -68, under: -94 };
 
 /** Half the stick's thickness, where arrows meet it, mm. */
 const STICK_MM = 5;
@@ -49,7 +44,7 @@ export const BalancePicture = memo(function LeverPicture({
   hold,
   bow,
   held,
-  figure,
+  drawing,
   onString,
   strength,
   upMm,
@@ -61,7 +56,8 @@ export const BalancePicture = memo(function LeverPicture({
   hold: Hold;
   bow: KnownBow;
   held: Held;
-  figure: GripFigure;
+  /** Null until it is drawn. */
+  drawing: GripDrawing | null;
   onString: boolean;
   /** Share of an adult's. */
   strength: number;
@@ -101,20 +97,17 @@ export const BalancePicture = memo(function LeverPicture({
         role="img"
         aria-label={label}
       >
-        <G
-          transform={
-            mirrored ? `translate(${FRAME.width + left} 0) scale(-1 1)` : `translate(${-left} 0)`
-          }
-        >
-          <HandOnStick
-            figure={figure}
-            skin={skin}
-            bow={hold.bow}
-            isOver={isOver}
-            seen
-            tipMm={bow.lengthMm - bow.frogFrontMm}
-          />
-        </G>
+        {drawing ? (
+          <G
+            transform={
+              mirrored
+                ? `translate(${FRAME.width} ${FRAME.top}) scale(${-1 / PER_MM} ${1 / PER_MM})`
+                : `translate(0 ${FRAME.top}) scale(${1 / PER_MM})`
+            }
+          >
+            <DrawnHand drawing={drawing} skin={skin} />
+          </G>
+        ) : null}
         {there.map((contact) => {
           const force = forces[contact] ?? 0;
           const pushesDown = isDown(contact, force, isOver);
@@ -122,7 +115,7 @@ export const BalancePicture = memo(function LeverPicture({
             <ForceArrow
               key={contact}
               x={shown(hand.placesMm[contact]!)}
-              y={pushesDown ? -STICK_MM : pushedUpAt(contact, isOver, figure)}
+              y={pushesDown ? -STICK_MM : pushedUpAt(contact, isOver, drawing)}
               angleDeg={pushesDown ? 0 : 180}
               length={Math.abs(force) * mmPerN}
               longest={LONGEST_ARROW_MM}
@@ -136,7 +129,7 @@ export const BalancePicture = memo(function LeverPicture({
         {there.map((contact) => {
           const at = {
             x: shown(hand.placesMm[contact]!),
-            y: markPlace(contact, isOver, figure),
+            y: markPlace(contact, isOver, drawing),
           };
           return (
             <G key={contact}>
@@ -171,7 +164,7 @@ export const BalancePicture = memo(function LeverPicture({
                 label={words.handles[contact]}
                 at={{
                   x: share(at),
-                  y: (markPlace(contact, isOver, figure) - FRAME.top) / FRAME.height,
+                  y: (markPlace(contact, isOver, drawing) - FRAME.top) / FRAME.height,
                 }}
                 value={at}
                 valueText={words.fromFrog(at)}
@@ -195,15 +188,19 @@ const isDown = (contact: ContactName, force: number, isOver: boolean): boolean =
   contact === 'web' ? force < 0 : (contact === 'thumb') !== isOver;
 
 /** Where a push from below meets the bow, mm below the stick's axis: under-hand the little finger is under the frog. */
-const pushedUpAt = (contact: ContactName, isOver: boolean, figure: GripFigure): number =>
-  !isOver && contact === 'little' ? figure.fingers.little.contact.y + STICK_MM : STICK_MM;
+const pushedUpAt = (contact: ContactName, isOver: boolean, drawing: GripDrawing | null): number =>
+  !isOver && contact === 'little' ? markMm(drawing, 'little') + STICK_MM : STICK_MM;
 
 /** Where a contact's mark stands, mm below the stick's axis. */
-function markPlace(contact: ContactName, isOver: boolean, figure: GripFigure): number {
+function markPlace(contact: ContactName, isOver: boolean, drawing: GripDrawing | null): number {
   if (contact === 'web') return 0;
-  if (contact === 'thumb') return isOver ? THUMB_MARK_MM : figure.thumb.contact.y;
-  return isOver ? 0 : figure.fingers[contact].contact.y;
+  if (contact === 'thumb') return isOver ? THUMB_MARK_MM : markMm(drawing, 'thumb');
+  return isOver ? 0 : markMm(drawing, contact);
 }
+
+/** How far below the stick's axis a digit was drawn to touch, mm. */
+const markMm = (drawing: GripDrawing | null, digit: keyof GripDrawing['marks']): number =>
+  drawing ? drawing.marks[digit].y / PER_MM + FRAME.top : 0;
 
 /** How long a force is drawn. */
 function ScaleBar({ mm, force }: { mm: number; force: number }) {

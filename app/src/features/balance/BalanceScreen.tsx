@@ -19,11 +19,12 @@ import { balanceWords } from '../../foundation/strings/balance';
 import { listWords } from '../../foundation/strings/listWords';
 import { AcrossCard } from './AcrossCard';
 import { BowCard } from './BowCard';
-import { figureOf } from './handFigure';
+import { useDrawnLever, type SeenHand } from './handOrder';
 import { HeldWords } from './HeldWords';
 import { BalanceControls } from './BalanceControls';
 import { BalanceCharts } from './BalanceCharts';
 import { BalancePicture } from './BalancePicture';
+import { gripOf } from '@open-palm/records/grip';
 import { startingBalance, type StartingBalance } from '@open-palm/records/balance';
 import { useBalance } from './useBalance';
 import { WeighBow } from './weigh/WeighBow';
@@ -74,11 +75,16 @@ function BalanceView({
   const model = useBalance(starting);
   const later = useDeferredValue(model);
   const { hold, taught, bow, now, state, strength, change, situation } = model;
-  const thumbBend = useMemo(() => {
-    const bend = shownBy(lastSeen.map(({ latest }) => latest.merged)).measures.thumbIpFlexion;
-    return typeof bend === 'number' ? bend : null;
-  }, [lastSeen]);
-  const figure = figureOf(hold, now.hand, contacts, thumbBend);
+  const seen = useMemo((): SeenHand => {
+    const setup = student.setups.find(({ id }) => id === setupId)!;
+    return {
+      contacts,
+      measures: shownBy(lastSeen.map(({ latest }) => latest.merged)).measures,
+      bowSize: setup.bowSize,
+      middleFingerMm: gripOf(student, setup, taught, null).middleFinger.mm,
+    };
+  }, [student, setupId, taught, contacts, lastSeen]);
+  const drawing = useDrawnLever(hold, now.hand, seen, state.upMm);
   const skin = SKINS[student.skinTone];
   const mirrored = student.side === 'left';
   const wide = useWide();
@@ -102,7 +108,7 @@ function BalanceView({
                 hold={hold}
                 bow={bow}
                 held={now}
-                figure={figure}
+                drawing={drawing}
                 onString={state.onString}
                 strength={strength}
                 upMm={state.upMm}
@@ -113,7 +119,7 @@ function BalanceView({
                   change({ placesMm: { ...state.placesMm, [contact]: xMm - state.upMm } })
                 }
               />
-              <WholeBow model={model} figure={figure} skin={skin} mirrored={mirrored} />
+              <WholeBow model={model} drawing={drawing} skin={skin} mirrored={mirrored} />
               <View style={{ paddingHorizontal: space(2), paddingBottom: space(1) }}>
                 <Text variant="label" second>
                   {`${originWords(starting)} ${words.drag}`}
@@ -127,13 +133,7 @@ function BalanceView({
         <HeldWords model={model} />
         <BalanceControls model={model} />
         {wide ? null : across}
-        <BalanceCharts
-          model={later}
-          contacts={contacts}
-          thumbBend={thumbBend}
-          skin={skin}
-          mirrored={mirrored}
-        />
+        <BalanceCharts model={later} seen={seen} skin={skin} mirrored={mirrored} />
         <BowCard bow={bow} preset={model.preset} onWeigh={onWeigh} />
         <Text variant="small" second>
           {words.estimates}

@@ -1,7 +1,6 @@
-import { useMemo, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { forceChanges } from '@open-palm/core/balance';
-import type { GripContacts } from '@open-palm/core/measure';
 import { NumberTable } from '../../foundation/charts/NumberTable';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
@@ -10,7 +9,7 @@ import { space } from '../../foundation/kit/tokens';
 import type { Skin } from '../../drawing/portrait/skin';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
-import { figureOf } from './handFigure';
+import { useDrawnLever, type SeenHand } from './handOrder';
 import { BalancePicture } from './BalancePicture';
 import { dragLimits } from './balanceState';
 import type { BalanceModel } from './useBalance';
@@ -25,23 +24,18 @@ const UP_MM = 20;
 /** Today's hand beside the one that is tried, and what the change does in one sentence. */
 export function WhatIfCard({
   model,
-  contacts,
-  thumbBend,
+  seen,
   skin,
   mirrored,
 }: {
   model: BalanceModel;
-  /** How deep the fingers were last seen. */
-  contacts: GripContacts;
-  thumbBend: number | null;
+  seen: SeenHand;
   skin: Skin;
   mirrored: boolean;
 }) {
   const { today, now, isTried, hold, bow, state, strength } = model;
-  const todayFigure = useMemo(
-    () => figureOf(hold, today.hand, contacts, thumbBend),
-    [hold, today, contacts, thumbBend],
-  );
+  const todayDrawing = useDrawnLever(hold, today.hand, seen, 0);
+  const drawing = useDrawnLever(hold, now.hand, seen, state.upMm);
   const shared = { hold, bow, strength, onString: state.onString, skin, mirrored };
   return (
     <Card style={{ gap: space(2) }}>
@@ -58,7 +52,7 @@ export function WhatIfCard({
               <BalancePicture
                 {...shared}
                 held={today}
-                figure={todayFigure}
+                drawing={todayDrawing}
                 upMm={0}
                 label={words.whatIf.today}
               />
@@ -67,7 +61,7 @@ export function WhatIfCard({
               <BalancePicture
                 {...shared}
                 held={now}
-                figure={figureOf(hold, now.hand, contacts, thumbBend)}
+                drawing={drawing}
                 upMm={state.upMm}
                 label={words.whatIf.change}
               />

@@ -5,11 +5,13 @@ import { BOW_SECTIONS } from '@open-palm/core/bow';
 import { DragHandle } from '../../foundation/kit/DragHandle';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { FONTS, space } from '../../foundation/kit/tokens';
-import { HandOnStick } from '../../drawing/portrait/HandOnStick';
-import type { GripFigure } from '../../drawing/portrait/gripFigure';
+import type { GripDrawing } from '@open-palm/core/portrait';
+import { BowFigure } from '../../drawing/portrait/BowFigure';
+import { DrawnHand, PER_MM } from '../../drawing/portrait/DrawnHand';
 import type { Skin } from '../../drawing/portrait/skin';
 import { balanceWords } from '../../foundation/strings/balance';
 import { ForceArrow } from './ForceArrow';
+import { FRAME, LEFT } from './handOrder';
 import type { BalanceModel } from './useBalance';
 import { alongBow, drawnAt, tiltToward, wholeBowFrame } from './wholeBowFrame';
 
@@ -27,12 +29,12 @@ const KEY = { stringMm: 5, upMm: 5, tiltDeg: 2 };
 /** The whole bow: the string's place, the hand's place and the tilt are dragged; weight and string force are arrows. */
 export function WholeBow({
   model,
-  figure,
+  drawing,
   skin,
   mirrored,
 }: {
   model: BalanceModel;
-  figure: GripFigure;
+  drawing: GripDrawing | null;
   skin: Skin;
   mirrored: boolean;
 }) {
@@ -41,6 +43,7 @@ export function WholeBow({
   const thumbMm = now.hand.placesMm.thumb;
   const frame = wholeBowFrame(bow, thumbMm, state.tiltDeg);
   const tipMm = bow.lengthMm - bow.frogFrontMm;
+  const bowToTip = <BowFigure tokens={tokens} kind={hold.bow} tipMm={tipMm} />;
   const side = (x: number) => (mirrored ? frame.width - x : x);
   const at = (x: number, y: number) => {
     const drawn = drawnAt(frame, x, y);
@@ -82,15 +85,25 @@ export function WholeBow({
             `rotate(${-state.tiltDeg}) scale(${frame.scale}) translate(${-thumbMm} 0)`,
           ].join(' ')}
         >
-          <HandOnStick
-            figure={figure}
-            skin={skin}
-            bow={hold.bow}
-            isOver={hold.hand === 'over'}
-            seen
-            bold
-            tipMm={tipMm}
-          />
+          {drawing ? (
+            <G
+              transform={`translate(${LEFT[hold.hand] + state.upMm} ${FRAME.top}) scale(${1 / PER_MM})`}
+            >
+              <DrawnHand
+                drawing={drawing}
+                skin={skin}
+                held={
+                  <G
+                    transform={`scale(${PER_MM}) translate(${-LEFT[hold.hand] - state.upMm} ${-FRAME.top})`}
+                  >
+                    {bowToTip}
+                  </G>
+                }
+              />
+            </G>
+          ) : (
+            bowToTip
+          )}
         </G>
         <ForceArrow
           {...balanceAt}

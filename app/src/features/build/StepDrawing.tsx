@@ -31,7 +31,9 @@ export function StepDrawing({
     case 'grip':
       return (
         <GripPortrait
+          key={figure.parts.join()}
           label={label}
+          {...(isThumbAlone(figure.parts) && hold.hand === 'over' ? { first: 'thumbSide' } : {})}
           numbers={{
             hold,
             side,
@@ -79,6 +81,10 @@ function SceneContent({
       return <Playing skin={skin} />;
   }
 }
+
+/** The thumb is seated where the fingers' side does not show it. */
+const isThumbAlone = (parts: readonly string[]): boolean =>
+  parts.length === 1 && parts[0] === 'thumb';
 
 /** Contacts where the hold wants them, for what is in place already. */
 function placed(hold: Hold, parts: readonly string[]): GripContacts {
