@@ -20,7 +20,17 @@ export const drawnHandSchema = z.object({
     .object({
       faces: z.array(
         z.object({
-          stuff: z.enum(['wood', 'frog', 'metal', 'leather', 'winding', 'hair', 'pearl', 'paint', 'graphite']),
+          stuff: z.enum([
+            'wood',
+            'frog',
+            'metal',
+            'leather',
+            'winding',
+            'hair',
+            'pearl',
+            'paint',
+            'graphite',
+          ]),
           tone: z.union([z.literal(0), z.literal(1), z.literal(2)]),
           path: pathData,
         }),

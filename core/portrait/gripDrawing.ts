@@ -1,4 +1,4 @@
-import { FINGERS } from '../hand';
+import { FINGERS, HAND_POINTS, type HandPointName } from '../hand';
 import { approachOfFinger } from '../pose/approachOfFinger';
 import { bowOf, type DrawnHold } from '../pose/drawnHold';
 import type { HandBuild } from '../pose/handBuild';
@@ -8,7 +8,7 @@ import type { Digit } from '../pose/digits';
 import { solvePose, type SolvedPose } from '../pose/solvePose';
 import { DETAILS, drawOutline, drawPortrait, type Portrait } from './portrait';
 import type { Held } from './bowDrawing';
-import type { Station } from './sight';
+import { CLOSE_PER_MM, project, sightFrom, type Station } from './sight';
 import { stationOf, type PortraitView } from './views';
 
 /** What is to be drawn of a grip; plain data, so that it can be handed to a worker and be a key. */
@@ -27,15 +27,26 @@ export interface GripOrder {
   unseen: readonly Digit[];
   /** Another hand laid over it in lines: where the hold wants it, or how it was measured another time. */
   beside: 'target' | MeasuredGrip | null;
+  /** A joint that is asked about. */
+  ring?: HandPointName;
 }
 
 /** A drawn grip. */
 export interface GripDrawing extends Portrait {
+  /** Where the joint is that is asked about. */
+  ring: { x: number; y: number } | null;
   beside: { outline: string; ink: string } | null;
 }
 
 /** Where a thumb's mark is drawn on it, joint units from its tip. */
 const THUMB_MARK_U = 0.3;
+
+/** Where a point of the hand shows, tenths of a millimetre. */
+function placeOf(points: Float64Array, name: HandPointName, station: Station) {
+  const at = 3 * HAND_POINTS.indexOf(name);
+  const [x, y] = project(sightFrom(station), points.slice(at, at + 3));
+  return { x: Math.round(x! * CLOSE_PER_MM), y: Math.round(y! * CLOSE_PER_MM) };
+}
 
 /** Poses and draws; remembers the newest poses, so that a hand that is turned over is not posed anew. */
 export class GripDrawer {
@@ -43,7 +54,18 @@ export class GripDrawer {
 
   constructor(readonly remembered = 24) {}
 
-  draw({ hold, grip, build, view, held, upMm, detail, unseen, beside }: GripOrder): GripDrawing {
+  draw({
+    hold,
+    grip,
+    build,
+    view,
+    held,
+    upMm,
+    detail,
+    unseen,
+    beside,
+    ring,
+  }: GripOrder): GripDrawing {
     const solved = this.#solved(hold, grip, build);
     const { points } = new HandPoser(build).pose(poseValues(solved.pose));
     const depths = Object.fromEntries(
@@ -56,6 +78,7 @@ export class GripDrawer {
       beside && this.#solved(hold, beside === 'target' ? NOTHING_MEASURED : beside, build);
     return {
       ...drawPortrait(posed, { station, detail: DETAILS[detail], unseen, depths }),
+      ring: ring ? placeOf(points, ring, station) : null,
       beside: other && drawOutline({ ...other, build }, station, DETAILS[detail]),
     };
   }

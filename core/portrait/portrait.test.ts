@@ -241,7 +241,8 @@ describe('a drawn grip', () => {
     expect(up.hand.outline).toBe(onBow.hand.outline);
     const frogAt = (drawing: typeof onBow) =>
       Number(/M(-?\d+)/.exec(drawing.bow!.faces.find((one) => one.stuff === 'frog')!.path)![1]);
-    expect(frogAt(onBow) - frogAt(up)).toBeCloseTo(1500, -1);
+    // The frog's near side is a little nearer than the stick, and so shows a little more.
+    expect(Math.abs(frogAt(onBow) - frogAt(up) - 1500)).toBeLessThan(30);
     const alone = drawer.draw(order('violin-shallow', { held: null }));
     expect([alone.bow, alone.before]).toEqual([null, '']);
   });

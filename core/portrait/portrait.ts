@@ -41,7 +41,7 @@ export interface Detail {
   isClose: boolean;
 }
 
-/** A portrait at the width of a phone, a badge in a list, and a hand that follows a finger. */
+/** A portrait at the width of a phone, a part of it to be chosen, a badge in a list, and a hand that follows a finger. */
 export const DETAILS = {
   portrait: {
     dotMm: 0.36,
@@ -49,6 +49,14 @@ export const DETAILS = {
     tracing: { leastMm2: 2.5, toleranceMm: 0.22, perMm: CLOSE_PER_MM },
     toneMm2: 8,
     inkMm2: 0.6,
+    isClose: true,
+  },
+  choice: {
+    dotMm: 0.45,
+    fineness: 'fine',
+    tracing: { leastMm2: 2, toleranceMm: 0.35, perMm: CLOSE_PER_MM },
+    toneMm2: 6,
+    inkMm2: 0.8,
     isClose: true,
   },
   badge: {

@@ -35,6 +35,6 @@ export function drawBadge(
     unseen,
     beside: null,
   });
-  const { beside: _, marks: __, ...badge } = drawing;
+  const { beside: _, marks: __, ring: ___, ...badge } = drawing;
   return { drawing: badge, isUnseen: unseen.length === DIGITS.length };
 }

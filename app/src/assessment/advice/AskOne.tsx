@@ -39,12 +39,17 @@ export function AskOne({
         <Choice label={words.yes} chosen={false} onPress={() => onAnswer(true)}>
           {wrong ? (
             <View style={{ width: WIDTH }}>
-              <AnswerFigure {...wrong} side={student.side} skinTone={student.skinTone} />
+              <AnswerFigure
+                {...wrong}
+                hold={hold}
+                side={student.side}
+                skinTone={student.skinTone}
+              />
             </View>
           ) : null}
         </Choice>
         <Choice label={words.no} chosen={false} onPress={() => onAnswer(false)}>
-          {right ? <CueFigure cue={right} student={student} /> : null}
+          {right ? <CueFigure cue={right} hold={hold} student={student} /> : null}
         </Choice>
         <Choice label={words.notSure} chosen={false} onPress={() => onAnswer(null)} />
       </Choices>

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
+import type { Hold } from '@open-palm/core/holds';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
 import { SKINS } from '../../drawing/portrait/skin';
 import { CUE_FIGURES } from './cueFigures';
@@ -10,9 +11,11 @@ const WIDTH = 92;
 /** A cue as a small drawing; the teacher's own words have none. */
 export function CueFigure({
   cue,
+  hold,
   student: { side, skinTone },
 }: {
   cue: string;
+  hold: Hold;
   student: Pick<Student, 'side' | 'skinTone'>;
 }) {
   const spec = CUE_FIGURES[cue];
@@ -24,7 +27,13 @@ export function CueFigure({
           <CueScene scene={spec.scene} skin={SKINS[skinTone]} />
         </View>
       ) : (
-        <AnswerFigure measure={spec.measure} answer={spec.looks} side={side} skinTone={skinTone} />
+        <AnswerFigure
+          measure={spec.measure}
+          answer={spec.looks}
+          hold={hold}
+          side={side}
+          skinTone={skinTone}
+        />
       )}
     </View>
   );

@@ -51,7 +51,7 @@ export function CueTry({ ladder, facts }: { ladder: Ladder; facts: Recommendatio
           </Text>
           <Text>{say ?? words.allTried}</Text>
         </View>
-        {cue === null ? null : <CueFigure cue={cue} student={student} />}
+        {cue === null ? null : <CueFigure cue={cue} hold={facts.hold} student={student} />}
       </View>
       {worked ? <CueEffect key={worked.id} of={worked} log={log} /> : null}
       {say !== null && worked === null ? (

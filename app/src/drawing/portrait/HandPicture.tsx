@@ -18,7 +18,8 @@ export function HandPicture({
   skin: Skin;
   /** For a left hand. */
   mirrored: boolean;
-  label: string;
+  /** What it shows, for those who cannot see it; without it the drawing is beside words that say so. */
+  label?: string;
   bold?: boolean;
   /** Nothing of it was seen: it is drawn in dashes only. */
   isUnseen?: boolean;
@@ -34,8 +35,7 @@ export function HandPicture({
       width="100%"
       viewBox={`${left} ${shown.top} ${shown.width} ${shown.height}`}
       style={{ aspectRatio: shown.width / shown.height }}
-      role="img"
-      aria-label={label}
+      {...(label === undefined ? {} : { role: 'img', 'aria-label': label })}
     >
       <G transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
         <DrawnHand drawing={drawing} skin={skin} bold={bold} isUnseen={isUnseen} />

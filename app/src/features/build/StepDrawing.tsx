@@ -49,6 +49,7 @@ export function StepDrawing({
         <AnswerFigure
           measure="thumbIpFlexion"
           answer={THUMB_BEND_DEG}
+          hold={hold}
           side={side}
           skinTone={skinTone}
         />

@@ -67,6 +67,7 @@ export function StationQuestion({
           <Choices
             question={question}
             measure={measure}
+            hold={hold}
             side={side}
             skinTone={skinTone}
             answer={answer}
@@ -90,6 +91,7 @@ export function StationQuestion({
 function Choices({
   question,
   measure,
+  hold,
   side,
   skinTone,
   answer,
@@ -97,11 +99,13 @@ function Choices({
 }: {
   question: TapQuestion;
   measure: MeasureId;
+  hold: Hold;
   side: Side;
   skinTone: SkinTone;
   answer: TapAnswer | null;
   onAnswer: (answer: TapAnswer) => void;
 }) {
+  const drawn = { measure, hold, side, skinTone };
   const was = answer?.kind === 'value' ? answer.value : null;
   const name = measureName(measure);
   switch (question.kind) {
@@ -113,9 +117,7 @@ function Choices({
             key: String(value),
             ...choiceLabel(measure, value),
             chosen: was === value,
-            figure: (
-              <AnswerFigure measure={measure} answer={value} side={side} skinTone={skinTone} />
-            ),
+            figure: <AnswerFigure {...drawn} answer={value} />,
             onPress: () => onAnswer({ kind: 'value', value, sd: question.sd }),
           }))}
         />
@@ -129,9 +131,7 @@ function Choices({
             label: categoryName(measure, category),
             ...(measure === 'thumbFacet' ? { small: strings.choiceNumber.side(category) } : {}),
             chosen: answer?.kind === 'category' && answer.category === category,
-            figure: (
-              <AnswerFigure measure={measure} answer={category} side={side} skinTone={skinTone} />
-            ),
+            figure: <AnswerFigure {...drawn} answer={category} />,
             onPress: () => onAnswer({ kind: 'category', category }),
           }))}
         />
