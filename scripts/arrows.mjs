@@ -55,7 +55,10 @@ export const CORE_ROOMS = {
     'core/practice',
   ],
   'core/holds': ['core/measure', 'core/fit', 'core/judge', 'core/stroke', 'core/track'],
-  'core/measure': ['core/judge', 'core/stroke', 'core/track'],
+  'core/measure': ['core/pose', 'core/portrait', 'core/judge', 'core/stroke', 'core/track'],
+  'core/fit': ['core/pose', 'core/portrait', 'core/judge', 'core/stroke', 'core/track'],
+  'core/pose': ['core/portrait', 'core/judge', 'core/stroke', 'core/track', 'core/practice'],
+  'core/portrait': ['core/judge', 'core/stroke', 'core/track', 'core/practice'],
 };
 
 /** Features, of which none uses another. */

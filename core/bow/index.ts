@@ -4,4 +4,3 @@ export * from './presets';
 export * from './scale';
 export * from './stickAxis';
 export * from './bowSkew';
-export * from './bowBody';

@@ -1,4 +1,4 @@
-import type { BowBody } from '../bow';
+import type { BowBody } from '../bow/bowBody';
 import { bowParts, pencilParts, type BowFace, type BowPart, type BowStuff } from './bowFaces';
 import { emptyBuffer, raster, type Buffer } from './raster';
 import { project, type Sight } from './sight';

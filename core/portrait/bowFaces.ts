@@ -1,4 +1,4 @@
-import { LEATHER_MM, type BowBody } from '../bow';
+import { LEATHER_MM, type BowBody } from '../bow/bowBody';
 
 /** What a face of the bow is made of. */
 export type BowStuff =

@@ -1,6 +1,7 @@
 import { FINGERS, HAND_POINTS, type HandPointName } from '../hand';
 import { approachOfFinger } from '../pose/approachOfFinger';
-import { bowOf, type DrawnHold } from '../pose/drawnHold';
+import { bowOf } from '../pose/bowOf';
+import type { DrawnHold } from '../pose/drawnHold';
 import type { HandBuild } from '../pose/handBuild';
 import { NOTHING_MEASURED, type MeasuredGrip } from '../pose/measuredGrip';
 import { HandPoser, poseValues } from '../pose/posedHand';

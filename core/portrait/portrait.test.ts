@@ -1,7 +1,8 @@
 import { PerspectiveCamera, Vector3 } from 'three';
 import fc from 'fast-check';
 import { HOLD_IDS, holdById } from '../holds';
-import { bowOf, drawnHold } from '../pose/drawnHold';
+import { bowOf } from '../pose/bowOf';
+import { drawnHold } from '../pose/drawnHold';
 import { BUILDS } from '../pose/handBuild';
 import { NOTHING_MEASURED, type MeasuredGrip } from '../pose/measuredGrip';
 import { GripDrawer, type GripOrder } from './gripDrawing';

@@ -1,4 +1,3 @@
-import { BOW_BODIES, scaledBody, type BowBody } from '../bow';
 import { bandFor, type Hold } from '../holds';
 import type { MeasureId } from '../measure/measureIds';
 
@@ -26,10 +25,6 @@ const SHAPING: readonly MeasureId[] = [
   'littleDipFlexion',
   'handLean',
 ];
-
-/** The bow of a drawn hold as a body. */
-export const bowOf = ({ bow, bowScale }: Pick<DrawnHold, 'bow' | 'bowScale'>): BowBody =>
-  scaledBody(BOW_BODIES[bow], bowScale);
 
 /**
  * What of a hold its drawn hand rests on.

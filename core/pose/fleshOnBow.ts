@@ -1,4 +1,4 @@
-import { distanceToBow, type BowBody } from '../bow';
+import { distanceToBow, type BowBody } from '../bow/bowBody';
 import type { Flesh } from './poseProblem';
 import type { PosedHand } from './posedHand';
 import type { PoseTarget } from './poseTarget';

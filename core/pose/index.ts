@@ -1,3 +1,4 @@
+export * from './bowOf';
 export * from './digits';
 export * from './drawnHold';
 export * from './handBuild';

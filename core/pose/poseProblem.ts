@@ -1,4 +1,4 @@
-import { distanceToBow, type BowBody } from '../bow';
+import { distanceToBow, type BowBody } from '../bow/bowBody';
 import { HAND_POINTS, PLAUSIBLE_FLEXION_DEG, type Finger } from '../hand';
 import { approachOfFinger } from './approachOfFinger';
 import type { LeastSquares } from '../fit/minimise/levenbergMarquardt';

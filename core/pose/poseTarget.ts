@@ -2,7 +2,8 @@ import type { Finger } from '../hand';
 import type { MeasureId } from '../measure/measureIds';
 import type { DrawnHold } from './drawnHold';
 import { holdPoseOf, type Touch } from './holdPose';
-import { depthOf, placesOf, type MeasuredGrip } from './measuredGrip';
+import { depthOf, placesOf } from './digitPlaces';
+import { type MeasuredGrip } from './measuredGrip';
 import { DIGITS, type Digit } from './digits';
 
 /** A value that a pose is to have, and whether it was measured or is only as the hold wants it. */

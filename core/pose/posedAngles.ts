@@ -1,4 +1,4 @@
-import type { BowBody } from '../bow';
+import type { BowBody } from '../bow/bowBody';
 import { HAND_POINTS } from '../hand';
 import { DEG_PER_RAD } from '../units';
 

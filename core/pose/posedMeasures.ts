@@ -1,5 +1,5 @@
 import { FINGERS, HAND_POINTS, type Finger } from '../hand';
-import type { BowBody } from '../bow';
+import type { BowBody } from '../bow/bowBody';
 import type { MeasureId } from '../measure/measureIds';
 import { FINGER_BREADTH_RATIO } from '../measure/thumbMeasures';
 import { approachOfFinger, type Approach } from './approachOfFinger';

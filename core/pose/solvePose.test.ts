@@ -1,7 +1,8 @@
 import { HOLD_IDS, holdById } from '../holds';
 import { drawnHold } from './drawnHold';
 import { BUILDS } from './handBuild';
-import { NOTHING_MEASURED, placesOf, type MeasuredGrip } from './measuredGrip';
+import { placesOf } from './digitPlaces';
+import { NOTHING_MEASURED, type MeasuredGrip } from './measuredGrip';
 import { mayMiss, solvePose } from './solvePose';
 import { poseValues } from './posedHand';
 import { believableSet, wantedSet, wildSet, type MeasuredSet } from './testing/measuredSets';

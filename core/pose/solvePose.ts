@@ -1,7 +1,8 @@
-import type { BowBody } from '../bow';
+import type { BowBody } from '../bow/bowBody';
 import { levenbergMarquardt } from '../fit/minimise/levenbergMarquardt';
 import { FINGERS } from '../hand';
-import { bowOf, type DrawnHold } from './drawnHold';
+import { bowOf } from './bowOf';
+import type { DrawnHold } from './drawnHold';
 import type { MeasureId } from '../measure/measureIds';
 import { correctFlesh, type SkinFit } from './fleshOnBow';
 import { BUILDS, middleFingerOf, type HandBuild } from './handBuild';

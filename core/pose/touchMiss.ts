@@ -1,4 +1,4 @@
-import { LEATHER_MM, type BowBody } from '../bow';
+import { LEATHER_MM, type BowBody } from '../bow/bowBody';
 import { DEG_PER_RAD } from '../units';
 import type { Touch } from './holdPose';
 

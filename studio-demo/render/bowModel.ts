@@ -1,4 +1,4 @@
-import { BOW_BODIES, type BowBody } from '@open-palm/core/bow';
+import { BOW_BODIES, type BowBody } from '@open-palm/core/bow/body';
 import type { Hold } from '@open-palm/core/holds';
 
 /** A rendered bow: its body, how much of its stick is in the picture, and its paint. */

@@ -6,7 +6,7 @@ export const PICTURE_SIZE = { width: 1200, height: 900 };
 /** Distance of the camera from the bow hand, mm: an arm's length and a half. */
 const DISTANCE_MM = 700;
 
-interface Station {
+export interface Station {
   /** From the hand toward the camera, in the bow's frame of a right hand. */
   toward: [number, number, number];
   /** What the camera looks at, mm. */
@@ -26,6 +26,12 @@ const STATIONS: Partial<Record<View, Station>> = {
 };
 
 export const RENDERED_VIEWS = Object.keys(STATIONS) as View[];
+
+/** Where a view's camera stands, and how far away. */
+export const stationOfView = (view: View): Station & { distanceMm: number } => ({
+  ...STATIONS[view]!,
+  distanceMm: DISTANCE_MM,
+});
 
 /** How a hand-held camera misses the place where it should stand. */
 export interface CameraShift {

@@ -7,10 +7,10 @@ import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import { PICTURE_SIZE } from './cameras';
 import { BOWS, type BowModel } from './bowModel';
 import type { RenderedGrip } from './grips';
-import { poseHand, type HandPose } from './handPose';
+import { poseHand, type HandPose, type PosedHand } from './handPose';
 import { RIG_PATH } from './handRig';
 import type { Look } from './looks';
-import type { SceneOrder } from './page/scene';
+import type { MaskOrder, SceneOrder } from './page/scene';
 import { forearmMark } from './truth';
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
@@ -52,7 +52,19 @@ export interface Renderer {
     look?: Look,
     size?: { width: number; height: number },
   ): Promise<DrawnPicture>;
+  /** The hand's shape alone in white, cut at the wrist: a PNG file. */
+  mask(
+    grip: SolvedRender,
+    camera: PerspectiveCamera,
+    size: { width: number; height: number },
+  ): Promise<Buffer>;
   close(): Promise<void>;
+}
+
+/** Where a hand is cut for its shape to be compared: at the wrist, square to the palm's middle bone. */
+export function wristCut({ points: { wrist, middleMcp } }: PosedHand) {
+  const toward = wrist.clone().sub(middleMcp).normalize();
+  return { at: wrist.clone(), toward };
 }
 
 export async function openRenderer(): Promise<Renderer> {
@@ -93,20 +105,12 @@ export async function openRenderer(): Promise<Renderer> {
       const order: SceneOrder = {
         ...pictureSize,
         rigBase64,
-        joints: [...hand.joints].map(([name, joint]) => ({
-          name,
-          position: joint.position.toArray(),
-          rotation: joint.rotation.toArray(),
-        })),
+        joints: jointsOf(hand),
         forearm: {
           from: hand.points.wrist.toArray(),
           to: forearmMark(hand, grip.wristBend).toArray(),
         },
-        camera: {
-          position: camera.position.toArray(),
-          quaternion: camera.quaternion.toArray(),
-          fov: camera.fov,
-        },
+        camera: cameraOf(camera),
         bow,
         look,
         size: build.size,
@@ -118,6 +122,33 @@ export async function openRenderer(): Promise<Renderer> {
         hidden: HAND_POINTS.filter((name, i) => coverMm[i]! > fleshMm(name) * build.size),
       };
     },
+    async mask({ grip, pose }, camera, size) {
+      const { build } = grip.target;
+      const hand = poseHand(pose, build);
+      const { at, toward } = wristCut(hand);
+      const order: MaskOrder = {
+        ...size,
+        rigBase64,
+        joints: jointsOf(hand),
+        camera: cameraOf(camera),
+        size: build.size,
+        cut: { at: at.toArray(), toward: toward.toArray() },
+      };
+      return Buffer.from(await page.evaluate((o) => window.drawMask(o), order), 'base64');
+    },
     close: () => browser.close(),
   };
 }
+
+const jointsOf = (hand: PosedHand): SceneOrder['joints'] =>
+  [...hand.joints].map(([name, joint]) => ({
+    name,
+    position: joint.position.toArray(),
+    rotation: joint.rotation.toArray(),
+  }));
+
+const cameraOf = ({ position, quaternion, fov }: PerspectiveCamera): SceneOrder['camera'] => ({
+  position: position.toArray(),
+  quaternion: quaternion.toArray(),
+  fov,
+});

@@ -1,5 +1,5 @@
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
-import { distanceToBow } from '@open-palm/core/bow';
+import { distanceToBow } from '@open-palm/core/bow/body';
 import { BOWS } from './bowModel';
 import { GRIPS, wantedGrip } from './grips';
 import { poseHand } from './handPose';

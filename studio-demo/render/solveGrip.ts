@@ -2,7 +2,7 @@ import { Matrix, solve } from 'ml-matrix';
 import { Vector3 } from 'three';
 import { FINGERS, type HandPointName } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import { distanceToBow, LEATHER_MM } from '@open-palm/core/bow';
+import { distanceToBow, LEATHER_MM } from '@open-palm/core/bow/body';
 import { BOWS, type BowModel } from './bowModel';
 import type { Contact, GripTarget } from './gripTarget';
 import { pointNames, poseHand, type HandPose, type PosedHand } from './handPose';

@@ -2,16 +2,20 @@ import {
   ACESFilmicToneMapping,
   CapsuleGeometry,
   Color,
+  DoubleSide,
   Group,
   Mesh,
+  MeshBasicMaterial,
   MeshStandardMaterial,
   PerspectiveCamera,
+  Plane,
   Quaternion,
   Raycaster,
   Scene,
   SkinnedMesh,
   Vector3,
   WebGLRenderer,
+  type Material,
   type Object3D,
 } from 'three';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
@@ -37,6 +41,15 @@ export interface SceneOrder {
   asked: number[][];
 }
 
+/** What is needed of a scene to draw the hand's shape alone, as far as the wrist. */
+export interface MaskOrder extends Pick<
+  SceneOrder,
+  'width' | 'height' | 'rigBase64' | 'joints' | 'camera' | 'size'
+> {
+  /** A place at the wrist and the way up the arm from it: nothing is drawn beyond. */
+  cut: { at: number[]; toward: number[] };
+}
+
 /** A drawn scene. */
 export interface DrawnScene {
   /** The picture, base64 of a JPEG file. */
@@ -48,6 +61,7 @@ export interface DrawnScene {
 declare global {
   interface Window {
     drawScene: (order: SceneOrder) => Promise<DrawnScene>;
+    drawMask: (order: MaskOrder) => Promise<string>;
   }
 }
 
@@ -60,7 +74,7 @@ window.drawScene = async (order) => {
   camera.quaternion.copy(quaternionOf(order.camera.quaternion));
   addLights(scene, camera, order.look.light);
   addRoom(scene, camera, order.look.room);
-  scene.add(await posedHand(order), forearm(order));
+  scene.add(await posedHand(order, skinOf(order)), forearm(order));
   if (order.bow) scene.add(buildBow(order.bow));
   const renderer = new WebGLRenderer({ antialias: true, preserveDrawingBuffer: true });
   renderer.setSize(order.width, order.height);
@@ -90,7 +104,35 @@ const quaternionOf = (q: number[]) =>
 const skinOf = (order: SceneOrder) =>
   new MeshStandardMaterial({ color: order.look.skin, roughness: 0.62 });
 
-async function posedHand(order: SceneOrder): Promise<Object3D> {
+/** The hand's shape in white on black, base64 of a PNG file. */
+window.drawMask = async (order) => {
+  const scene = new Scene();
+  scene.background = new Color('#000');
+  const camera = new PerspectiveCamera(order.camera.fov, order.width / order.height, 10, 5000);
+  camera.position.fromArray(order.camera.position);
+  camera.quaternion.copy(quaternionOf(order.camera.quaternion));
+  const way = new Vector3().fromArray(order.cut.toward).negate();
+  const plane = new Plane().setFromNormalAndCoplanarPoint(
+    way,
+    new Vector3().fromArray(order.cut.at),
+  );
+  const white = new MeshBasicMaterial({ color: '#fff', side: DoubleSide, clippingPlanes: [plane] });
+  scene.add(await posedHand(order, white));
+  const renderer = new WebGLRenderer({ antialias: true, preserveDrawingBuffer: true });
+  renderer.localClippingEnabled = true;
+  renderer.setSize(order.width, order.height);
+  document.body.append(renderer.domElement);
+  renderer.render(scene, camera);
+  const url = renderer.domElement.toDataURL('image/png');
+  renderer.domElement.remove();
+  renderer.dispose();
+  return url.slice(url.indexOf(',') + 1);
+};
+
+async function posedHand(
+  order: Pick<SceneOrder, 'rigBase64' | 'joints' | 'size'>,
+  material: Material,
+): Promise<Object3D> {
   const bytes = Uint8Array.from(atob(order.rigBase64), (c) => c.charCodeAt(0));
   const { scene: rig } = await new GLTFLoader().parseAsync(bytes.buffer, '');
   // The rig is in metres: its meshes and bones are scaled together, and the joints set in the bow's frame.
@@ -108,7 +150,7 @@ async function posedHand(order: SceneOrder): Promise<Object3D> {
   }
   rig.traverse((part) => {
     if (part instanceof SkinnedMesh) {
-      part.material = skinOf(order);
+      part.material = material;
       part.castShadow = true;
       part.receiveShadow = true;
       part.frustumCulled = false;
