@@ -6,6 +6,7 @@ export * from './holdPose';
 export * from './measuredGrip';
 export * from './measuredOf';
 export * from './posedHand';
+export * from './poseOfPoints';
 export * from './posedMeasures';
 export * from './rig';
 export * from './solvePose';

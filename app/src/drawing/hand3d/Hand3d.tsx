@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { PerspectiveCamera, Vector3, WebGLRenderer, type Scene } from 'three';
 import type { BowSolids } from './bowSolids';
 import { buildScene, disposeScene, type SceneInks } from './buildScene';
-import type { Point3 } from './handSolids';
+import type { HandMesh } from '@open-palm/core/portrait';
+import type { Point3 } from './held';
 import { looker, type Orbit } from './orbit';
 
 const DISTANCE_MM = 620;
@@ -27,14 +28,17 @@ interface Stage {
 export function Hand3d({
   hand,
   ghost,
+  middle,
   bow,
   inks,
   orbit,
   onFailed,
 }: {
   /** As held: a left hand is not told in the mirror here. */
-  hand: readonly Point3[];
-  ghost: readonly Point3[] | null;
+  hand: HandMesh;
+  ghost: HandMesh | null;
+  /** What stands in the middle, mm. */
+  middle: Point3;
   bow: BowSolids;
   inks: SceneInks;
   orbit: Orbit;
@@ -84,10 +88,9 @@ export function Hand3d({
     if (!own) return;
     if (own.scene) disposeScene(own.scene);
     own.scene = buildScene(hand, ghost, bow, inks);
-    own.middle.set(0, 0, 0);
-    for (const point of hand) own.middle.addScaledVector(new Vector3(...point), 1 / hand.length);
+    own.middle.set(...middle);
     draw(own, latest.current);
-  }, [hand, ghost, bow, inks]);
+  }, [hand, ghost, middle, bow, inks]);
   useEffect(() => {
     latest.current = orbit;
     if (stage.current) draw(stage.current, orbit);

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ActivityIndicator } from 'react-native-paper';
 import { View, type ViewStyle } from 'react-native';
 import type { SkinTone } from '@open-palm/contract';
@@ -12,13 +12,15 @@ import { PointerSurface } from '../../foundation/kit/PointerSurface';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../foundation/kit/tokens';
+import { drawnHold } from '@open-palm/core/pose/drawnHold';
+import type { HandMesh } from '@open-palm/core/portrait';
+import { askFittedMesh, askWantedMesh } from '../../foundation/workers/askPortrait';
 import { SKINS } from '../portrait/skin';
 import { strings } from '../../foundation/strings';
 import { bowSolids } from './bowSolids';
 import { FittedStill } from './FittedStill';
-import { asHeld, type Point3 } from './handSolids';
+import { asHeld, type Point3 } from './held';
 import { firstOrbit, orbitOf, turned, zoomed, type Orbit } from './orbit';
-import { targetHand } from './targetHand';
 
 const words = strings.hand3d;
 
@@ -51,12 +53,21 @@ export function TurnableHand({
   const [inSpace, setInSpace] = useState<'still' | 'space' | 'failed'>('still');
   const [showsGhost, setGhost] = useState(false);
   const last = useRef<AreaPoint | null>(null);
-  const hand = useMemo(() => asHeld(pointsMm, side), [pointsMm, side]);
-  const target = useMemo(() => targetHand(hold, pointsMm), [hold, pointsMm]);
-  const ghost = useMemo(
-    () => (showsGhost && target ? asHeld(target, side) : null),
-    [showsGhost, target, side],
+  const isInSpace = inSpace === 'space';
+  const hand = useMesh(
+    useCallback(() => askFittedMesh(pointsMm, side), [pointsMm, side]),
+    isInSpace,
   );
+  const target = useMesh(
+    useCallback(() => askWantedMesh(drawnHold(hold), pointsMm, side), [hold, pointsMm, side]),
+    isInSpace,
+  );
+  const middle = useMemo(() => {
+    const held = asHeld(pointsMm, side);
+    return [0, 1, 2].map(
+      (k) => held.reduce((sum, point) => sum + point[k]!, 0) / held.length,
+    ) as unknown as Point3;
+  }, [pointsMm, side]);
   const bow = useMemo(() => bowSolids(hold.bow), [hold.bow]);
   const inks = useMemo(
     () => ({
@@ -120,7 +131,7 @@ export function TurnableHand({
           onUp={() => (last.current = null)}
           style={{ flex: 1, cursor: 'grab' } as unknown as ViewStyle}
         >
-          {inSpace === 'space' ? (
+          {isInSpace && hand ? (
             <Suspense
               fallback={
                 <View style={{ flex: 1, justifyContent: 'center' }}>
@@ -130,7 +141,8 @@ export function TurnableHand({
             >
               <HandSpace
                 hand={hand}
-                ghost={ghost}
+                ghost={showsGhost ? target : null}
+                middle={middle}
                 bow={bow}
                 inks={inks}
                 orbit={orbit}
@@ -177,6 +189,23 @@ export function TurnableHand({
       ) : null}
     </View>
   );
+}
+
+/** A skin in space, asked for once it is wanted; null until it is there. */
+function useMesh(ask: () => Promise<HandMesh>, isWanted: boolean): HandMesh | null {
+  const [mesh, setMesh] = useState<HandMesh | null>(null);
+  useEffect(() => {
+    if (!isWanted) return;
+    let isOpen = true;
+    ask().then(
+      (found) => isOpen && setMesh(found),
+      () => undefined,
+    );
+    return () => {
+      isOpen = false;
+    };
+  }, [ask, isWanted]);
+  return mesh;
 }
 
 const isAt = (a: Orbit, b: Orbit) =>

@@ -1,6 +1,8 @@
 import {
   AmbientLight,
   BoxGeometry,
+  BufferAttribute,
+  BufferGeometry,
   CylinderGeometry,
   DirectionalLight,
   Group,
@@ -10,14 +12,10 @@ import {
   MeshBasicMaterial,
   MeshStandardMaterial,
   Scene,
-  SphereGeometry,
-  Vector3,
-  type BufferGeometry,
   type Material,
 } from 'three';
-import { ConvexGeometry } from 'three/examples/jsm/geometries/ConvexGeometry.js';
 import type { BowSolids } from './bowSolids';
-import { handSolids, type Point3 } from './handSolids';
+import type { HandMesh } from '@open-palm/core/portrait';
 
 /** Colours of the drawn hand and bow. */
 export interface SceneInks {
@@ -31,13 +29,10 @@ export interface SceneInks {
   hair: string;
 }
 
-/** How finely the round ends of limbs are cut. */
-const ROUND = { across: 14, along: 10 };
-
 /** The hand on its bow, lit. `ghost` is the hand that the hold wants, seen through. */
 export function buildScene(
-  hand: readonly Point3[],
-  ghost: readonly Point3[] | null,
+  hand: HandMesh,
+  ghost: HandMesh | null,
   bow: BowSolids,
   inks: SceneInks,
 ): Scene {
@@ -55,51 +50,27 @@ export function buildScene(
 }
 
 /** A hand seen through: first its depth alone, then its nearest skin, so that limbs do not darken each other. */
-function addGhost(scene: Scene, points: readonly Point3[], color: string): void {
-  const depth = buildHand(points, new MeshBasicMaterial({ colorWrite: false }));
-  const skin = buildHand(
-    points,
-    new MeshStandardMaterial({ color, transparent: true, opacity: 0.4, roughness: 0.9 }),
-  );
-  for (const part of depth.children) part.renderOrder = 1;
-  for (const part of skin.children) {
-    part.renderOrder = 2;
-    ((part as Mesh).material as Material).depthFunc = LessEqualDepth;
-  }
+function addGhost(scene: Scene, ghost: HandMesh, color: string): void {
+  const depth = buildHand(ghost, new MeshBasicMaterial({ colorWrite: false }));
+  const material = new MeshStandardMaterial({
+    color,
+    transparent: true,
+    opacity: 0.4,
+    roughness: 0.9,
+    depthFunc: LessEqualDepth,
+  });
+  const skin = buildHand(ghost, material);
+  depth.renderOrder = 1;
+  skin.renderOrder = 2;
   scene.add(depth, skin);
 }
 
-function buildHand(points: readonly Point3[], material: Material): Group {
-  const group = new Group();
-  const { limbs, palm } = handSolids(points);
-  for (const { from, to, fromRadius, toRadius } of limbs) {
-    group.add(
-      new Mesh(
-        hullOf([
-          { at: from, radius: fromRadius },
-          { at: to, radius: toRadius },
-        ]),
-        material,
-      ),
-    );
-  }
-  group.add(new Mesh(hullOf(palm), material));
-  return group;
-}
-
-/** The hull of balls: a limb that grows thinner, or a palm. */
-function hullOf(balls: readonly { at: Point3; radius: number }[]): BufferGeometry {
-  const points = balls.flatMap(({ at, radius }) => {
-    const ball = new SphereGeometry(radius, ROUND.across, ROUND.along);
-    const places = ball.getAttribute('position');
-    const centre = new Vector3(...at);
-    const out = Array.from({ length: places.count }, (_, i) =>
-      new Vector3().fromBufferAttribute(places, i).add(centre),
-    );
-    ball.dispose();
-    return out;
-  });
-  return new ConvexGeometry(points);
+function buildHand({ places, triangles }: HandMesh, material: Material): Mesh {
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(places, 3));
+  geometry.setIndex(new BufferAttribute(triangles, 1));
+  geometry.computeVertexNormals();
+  return new Mesh(geometry, material);
 }
 
 function buildBow(bow: BowSolids, inks: SceneInks): Group {

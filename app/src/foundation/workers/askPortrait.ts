@@ -1,17 +1,57 @@
-import type { GripDrawing, GripOrder } from '@open-palm/core/portrait';
+import type { DrawnHold } from '@open-palm/core/pose';
+import type {
+  FittedOrder,
+  GripDrawing,
+  GripOrder,
+  HandMesh,
+  Portrait,
+} from '@open-palm/core/portrait';
 import type { PortraitWorker } from './portrait.worker';
 import { WorkerLine } from './WorkerLine';
 
 let line: WorkerLine<PortraitWorker> | undefined;
 
-/**
- * A hand drawn in a worker that is started once and kept. One that is gone is followed by another.
- *
- * @throws WorkerGone
- */
-export function askPortrait(order: GripOrder): Promise<GripDrawing> {
+/** The worker that poses and draws hands, started once and kept. One that is gone is followed by another. */
+function drawer(): WorkerLine<PortraitWorker> {
   if (!line || line.gone) {
     line = new WorkerLine(new Worker(new URL('./portrait.worker', import.meta.url)));
   }
-  return line.ask<GripDrawing>((api) => api.draw(order));
+  return line;
 }
+
+/**
+ * A hand for measures, drawn.
+ *
+ * @throws WorkerGone
+ */
+export const askPortrait = (order: GripOrder): Promise<GripDrawing> =>
+  drawer().ask<GripDrawing>((api) => api.draw(order));
+
+/**
+ * A hand that was fitted to pictures, drawn from anywhere.
+ *
+ * @throws WorkerGone
+ */
+export const askFitted = (order: FittedOrder): Promise<Portrait> =>
+  drawer().ask<Portrait>((api) => api.fitted(order));
+
+/**
+ * The skin of a fitted hand in space.
+ *
+ * @throws WorkerGone
+ */
+export const askFittedMesh = (
+  points: FittedOrder['pointsMm'],
+  side: 'right' | 'left',
+): Promise<HandMesh> => drawer().ask<HandMesh>((api) => api.fittedMesh(points, side));
+
+/**
+ * The skin of the hand that a hold wants, as large as a fitted hand.
+ *
+ * @throws WorkerGone
+ */
+export const askWantedMesh = (
+  hold: DrawnHold,
+  points: FittedOrder['pointsMm'],
+  side: 'right' | 'left',
+): Promise<HandMesh> => drawer().ask<HandMesh>((api) => api.wantedMesh(hold, points, side));
