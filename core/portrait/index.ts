@@ -1,3 +1,4 @@
+export * from './bareHand';
 export * from './fittedHand';
 export * from './gripDrawing';
 export * from './portrait';

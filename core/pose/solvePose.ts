@@ -71,6 +71,10 @@ export function solvePose(hold: DrawnHold, grip: MeasuredGrip, build: HandBuild)
     const found = from(other);
     if (penalty(found) < penalty(best)) best = found;
   }
+  if (best.missed.length > 0) {
+    const longer = from(best.values);
+    if (penalty(longer) < penalty(best)) best = longer;
+  }
   // What was measured gives way where it would drive a finger through the wood.
   for (const yielding of YIELDING) {
     if (best.fit.overlapMm < MOST_INSIDE_MM) break;

@@ -1,5 +1,5 @@
 import { useRef, type ReactNode } from 'react';
-import { Pressable, View, type ViewStyle } from 'react-native';
+import { Pressable, View, type GestureResponderEvent, type ViewStyle } from 'react-native';
 import { Icon } from 'react-native-paper';
 import type { PortraitView } from '@open-palm/core/portrait/views';
 import { Text } from '../../foundation/kit/Text';
@@ -37,13 +37,14 @@ export function FlipView({
   return (
     <View
       style={{ touchAction: 'pan-y' } as unknown as ViewStyle}
-      onTouchStart={({ nativeEvent: { pageX: x, pageY: y } }) => {
-        from.current = { x, y };
+      onTouchStart={({ nativeEvent }) => {
+        from.current = fingerOf(nativeEvent);
       }}
-      onTouchEnd={({ nativeEvent: { pageX, pageY } }) => {
-        if (!from.current) return;
-        const [dx, dy] = [pageX - from.current.x, pageY - from.current.y];
+      onTouchEnd={({ nativeEvent }) => {
+        const [start, end] = [from.current, fingerOf(nativeEvent)];
         from.current = null;
+        if (!start || !end) return;
+        const [dx, dy] = [end.x - start.x, end.y - start.y];
         if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) {
           onTurn(turned(view, dx < 0 ? 1 : -1));
         }
@@ -74,6 +75,12 @@ export function FlipView({
       </View>
     </View>
   );
+}
+
+/** Where the finger is that has just come or gone; nowhere with several. */
+function fingerOf({ changedTouches, touches }: GestureResponderEvent['nativeEvent']) {
+  const [finger] = changedTouches;
+  return finger && touches.length < 2 ? { x: finger.pageX, y: finger.pageY } : null;
 }
 
 function SideButton({

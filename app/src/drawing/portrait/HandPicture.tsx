@@ -11,6 +11,7 @@ export function HandPicture({
   label,
   bold = false,
   isUnseen = false,
+  isTurnedOver = false,
   frame,
   children,
 }: {
@@ -23,11 +24,14 @@ export function HandPicture({
   bold?: boolean;
   /** Nothing of it was seen: it is drawn in dashes only. */
   isUnseen?: boolean;
+  /** Hair to the ceiling: the grip as it is, upside down. */
+  isTurnedOver?: boolean;
   /** What of the drawing is shown, in its units; all of it unless told. */
   frame?: { left: number; top: number; width: number; height: number };
   children?: ReactNode;
 }) {
   const { width, height } = drawing;
+  const over = isTurnedOver ? `rotate(180 ${width / 2} ${height / 2})` : '';
   const shown = frame ?? { left: 0, top: 0, width, height };
   const left = mirrored ? width - shown.left - shown.width : shown.left;
   return (
@@ -37,7 +41,7 @@ export function HandPicture({
       style={{ aspectRatio: shown.width / shown.height }}
       {...(label === undefined ? {} : { role: 'img', 'aria-label': label })}
     >
-      <G transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
+      <G transform={`${mirrored ? `translate(${width} 0) scale(-1 1)` : ''} ${over}`}>
         <DrawnHand drawing={drawing} skin={skin} bold={bold} isUnseen={isUnseen} />
       </G>
       {children}

@@ -1,13 +1,23 @@
-import type { ReactNode } from 'react';
+import { useContext, useMemo, type ReactNode } from 'react';
+import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { Student } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
+import { drawnHold } from '@open-palm/core/pose/drawnHold';
+import { BUILDS } from '@open-palm/core/pose/handBuild';
+import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
+import type { GripOrder, Portrait, PortraitView } from '@open-palm/core/portrait';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { BowFigure } from '../../drawing/portrait/BowFigure';
 import { GripPortrait } from '../../drawing/portrait/GripPortrait';
+import { HandPicture } from '../../drawing/portrait/HandPicture';
+import { OnPencil } from '../../drawing/portrait/onPencil';
+import { useGripDrawing } from '../../drawing/portrait/useGripDrawing';
+import { useNewest } from '../../drawing/portrait/useNewest';
+import { askHanging } from '../../foundation/workers/askPortrait';
 import { SKINS, type Skin } from '../../drawing/portrait/skin';
 import type { StepFigure } from './buildingFigures';
 
@@ -26,7 +36,7 @@ export function StepDrawing({
   label: string;
 }) {
   const { side, skinTone } = student;
-  const skin = SKINS[skinTone];
+  const hand = { side, skinTone, label };
   switch (figure.kind) {
     case 'grip':
       return (
@@ -44,6 +54,13 @@ export function StepDrawing({
           }}
         />
       );
+    case 'hanging':
+      return <HangingHand {...hand} />;
+    case 'palmUp':
+    case 'turning':
+      return <TurnedBow {...hand} hold={hold} isTurning={figure.kind === 'turning'} />;
+    case 'playing':
+      return <Playing {...hand} hold={hold} />;
     case 'thumb':
       return (
         <AnswerFigure
@@ -57,30 +74,16 @@ export function StepDrawing({
     default:
       return (
         <Scene label={label} mirrored={side === 'left'}>
-          <SceneContent kind={figure.kind} skin={skin} />
+          <CarriedBow skin={SKINS[skinTone]} />
         </Scene>
       );
   }
 }
 
-function SceneContent({
-  kind,
-  skin,
-}: {
-  kind: Exclude<StepFigure['kind'], 'grip' | 'thumb'>;
-  skin: Skin;
-}) {
-  switch (kind) {
-    case 'hanging':
-      return <HangingHand skin={skin} />;
-    case 'carried':
-      return <CarriedBow skin={skin} />;
-    case 'palmUp':
-    case 'turning':
-      return <TurnedBow skin={skin} turning={kind === 'turning'} />;
-    case 'playing':
-      return <Playing skin={skin} />;
-  }
+interface Hand {
+  side: Student['side'];
+  skinTone: Student['skinTone'];
+  label: string;
 }
 
 /** The thumb is seated where the fingers' side does not show it. */
@@ -126,36 +129,78 @@ function Scene({
 }
 
 /** The arm hangs, the hand loose at its end, fingers a little curled. */
-function HangingHand({ skin }: { skin: Skin }) {
+function HangingHand({ skinTone, side, label }: Hand) {
   const tokens = useTokens();
-  const fingers = ['M2 4Q0 24 6 38', 'M10 6Q9 28 14 44', 'M18 6Q18 28 22 43', 'M26 4Q27 22 29 36'];
+  const drawing = useNewest('hanging', JSON.stringify(BUILDS.grown), drawHanging);
+  if (!drawing) return <Waiting label={label} />;
+  const { width, height } = drawing;
+  const [x, y] = [0.12 * width, 0.6 * height];
   return (
-    <G>
-      <Path
-        d="M4 -62Q4 -34 -2 -12Q-4 2 4 8H24Q34 2 30 -14Q26 -34 28 -62Z"
-        fill={skin.fill}
-        stroke={skin.line}
-        strokeWidth={1.2}
-      />
-      {[...fingers, 'M-1 -10Q-14 2 -10 18'].map((d) => (
-        <G key={d} fill="none" strokeLinecap="round">
-          <Path d={d} stroke={skin.line} strokeWidth={10.4} />
-          <Path d={d} stroke={skin.fill} strokeWidth={8} />
-        </G>
-      ))}
-      {[-34, 62].map((x, i) => (
+    <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={side === 'left'} label={label}>
+      {[x, width - x].map((at, i) => (
         <Path
-          key={x}
-          d={i === 0 ? `M${x} -6q-8 14 0 28` : `M${x} -6q8 14 0 28`}
+          key={at}
+          d={`M${at} ${y - 160}q${i === 0 ? -90 : 90} 160 0 320`}
           fill="none"
           stroke={tokens.amber}
-          strokeWidth={3}
+          strokeWidth={30}
           strokeLinecap="round"
         />
       ))}
-    </G>
+    </HandPicture>
   );
 }
+
+const drawHanging = (build: string): Promise<Portrait> => askHanging(JSON.parse(build));
+
+/** The wanted grip with something drawn round it. */
+function WantedGrip({
+  hold,
+  skinTone,
+  side,
+  label,
+  view,
+  isTurnedOver = false,
+  children,
+}: Hand & {
+  hold: Hold;
+  view: PortraitView;
+  isTurnedOver?: boolean;
+  children?: ReactNode;
+}) {
+  const held = useContext(OnPencil) ? 'pencil' : 'bow';
+  const order = useMemo<GripOrder>(
+    () => ({
+      hold: drawnHold(hold),
+      grip: NOTHING_MEASURED,
+      build: BUILDS.grown,
+      view,
+      held,
+      upMm: 0,
+      detail: 'portrait',
+      unseen: [],
+      beside: null,
+    }),
+    [hold, view, held],
+  );
+  const drawing = useGripDrawing(order);
+  if (!drawing) return <Waiting label={label} />;
+  return (
+    <HandPicture
+      drawing={drawing}
+      skin={SKINS[skinTone]}
+      mirrored={side === 'left'}
+      isTurnedOver={isTurnedOver}
+      label={label}
+    >
+      {children}
+    </HandPicture>
+  );
+}
+
+const Waiting = ({ label }: { label: string }) => (
+  <View role="img" aria-label={label} style={{ aspectRatio: 150 / 118 }} />
+);
 
 /** The other hand round the stick, from behind it. */
 function OtherHand({ x, skin }: { x: number; skin: Skin }) {
@@ -187,70 +232,28 @@ function CarriedBow({ skin }: { skin: Skin }) {
   );
 }
 
-/** Hair to the ceiling, the open hand below it; turning shows the way back. */
-function TurnedBow({ skin, turning }: { skin: Skin; turning: boolean }) {
+/** Hair to the ceiling, the hand below it; turning shows the way back. */
+function TurnedBow({ isTurning, ...hand }: Hand & { hold: Hold; isTurning: boolean }) {
   const tokens = useTokens();
   return (
-    <G>
-      <Path
-        d="M-58 42Q-30 20 -10 22H34Q50 24 40 36Q20 48 -58 58Z"
-        fill={skin.fill}
-        stroke={skin.line}
-        strokeWidth={1.2}
-      />
-      <G scaleY={-1} y={8}>
-        <BowFigure tokens={tokens} />
-      </G>
-      {[-18, -2, 14, 30].map((x) => (
-        <Path
-          key={x}
-          d={`M${x} 30Q${x + 2} 4 ${x + 8} 6`}
-          fill="none"
-          stroke={skin.line}
-          strokeWidth={9}
-          strokeLinecap="round"
-        />
-      ))}
-      {[-18, -2, 14, 30].map((x) => (
-        <Path
-          key={`${x} fill`}
-          d={`M${x} 30Q${x + 2} 4 ${x + 8} 6`}
-          fill="none"
-          stroke={skin.fill}
-          strokeWidth={7}
-          strokeLinecap="round"
-        />
-      ))}
-      {turning ? (
-        <G stroke={tokens.amber} strokeWidth={3} fill="none" strokeLinecap="round">
-          <Path d="M66 -40A34 34 0 0 1 66 36" />
-          <Path d="M60 30L65 37L73 33" />
+    <WantedGrip {...hand} view={hand.hold.hand === 'over' ? 'thumbSide' : 'playerEye'} isTurnedOver>
+      {isTurning ? (
+        <G stroke={tokens.amber} strokeWidth={30} fill="none" strokeLinecap="round">
+          <Path d="M1290 260a400 400 0 0 1 0 660" />
+          <Path d="M1230 860l60 64 78-40" />
         </G>
       ) : null}
-    </G>
+    </WantedGrip>
   );
 }
 
 /** The bow on a string, with the hand on it. */
-function Playing({ skin }: { skin: Skin }) {
+function Playing(hand: Hand & { hold: Hold }) {
   const tokens = useTokens();
   return (
-    <G>
-      <Line x1={62} y1={-60} x2={66} y2={60} stroke={tokens.winding} strokeWidth={2.4} />
-      <BowFigure tokens={tokens} />
-      {[-34, -18, -4, 14].map((x) => (
-        <Rect
-          key={x}
-          x={x}
-          y={-32}
-          width={13}
-          height={44}
-          rx={6.5}
-          fill={skin.fill}
-          stroke={skin.line}
-        />
-      ))}
-      <Circle cx={64} cy={18} r={5} fill="none" stroke={tokens.amber} strokeWidth={2.4} />
-    </G>
+    <WantedGrip {...hand} view={hand.hold.hand === 'over' ? 'fingerSide' : 'playerEye'}>
+      <Line x1={1330} y1={120} x2={1370} y2={1120} stroke={tokens.winding} strokeWidth={24} />
+      <Circle cx={1352} cy={760} r={60} fill="none" stroke={tokens.amber} strokeWidth={24} />
+    </WantedGrip>
   );
 }

@@ -1,4 +1,4 @@
-import type { DrawnHold } from '@open-palm/core/pose';
+import type { DrawnHold, HandBuild } from '@open-palm/core/pose';
 import type {
   FittedOrder,
   GripDrawing,
@@ -26,6 +26,14 @@ function drawer(): WorkerLine<PortraitWorker> {
  */
 export const askPortrait = (order: GripOrder): Promise<GripDrawing> =>
   drawer().ask<GripDrawing>((api) => api.draw(order));
+
+/**
+ * A hand that hangs from a loose arm, drawn.
+ *
+ * @throws WorkerGone
+ */
+export const askHanging = (build: HandBuild): Promise<Portrait> =>
+  drawer().ask<Portrait>((api) => api.hanging(build));
 
 /**
  * A hand that was fitted to pictures, drawn from anywhere.

@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
-import type { DrawnHold } from '@open-palm/core/pose';
+import type { DrawnHold, HandBuild } from '@open-palm/core/pose';
 import {
   drawFitted,
+  drawHanging,
   fittedMesh,
   GripDrawer,
   wantedMesh,
@@ -17,6 +18,7 @@ const drawer = new GripDrawer();
 /** Adapter only: a hand posed and drawn away from the screen's own thread. */
 const api = {
   draw: (order: GripOrder): GripDrawing => drawer.draw(order),
+  hanging: (build: HandBuild): Portrait => drawHanging(build),
   fitted: (order: FittedOrder): Portrait => drawFitted(order),
   fittedMesh: (points: FittedOrder['pointsMm'], side: 'right' | 'left'): HandMesh =>
     fittedMesh(points, side),
