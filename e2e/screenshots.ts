@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { chromium, type Page } from '@playwright/test';
+import { chromium, expect, type Page } from '@playwright/test';
 import { openBalance } from './support/balance';
 import { answerHeel, clipFile, clipTruth, markForearms, openClip, readCurve } from './support/clip';
 import { asUsedBefore } from './support/device';
@@ -47,6 +47,7 @@ async function open(
 async function shoot(page: Page, name: string): Promise<void> {
   await page.evaluate(() => document.fonts.ready);
   await page.waitForLoadState('networkidle');
+  await expect(page.getByTestId('drawing-waits').filter({ visible: true })).toHaveCount(0);
   await page.screenshot({ path: join(folder, `${name}.png`) });
   console.log(name);
 }

@@ -12,6 +12,9 @@ export interface ContactMark {
   isBehind: boolean;
 }
 
+/** A bone further from the stick's surface than this touches it with nothing, mm: the thickest finger pads. [memory] */
+const FLESH_MM = 14;
+
 /** The contacts of the five digits. */
 export function contactMarks(
   { points }: PosedHand,
@@ -19,6 +22,7 @@ export function contactMarks(
   sight: Sight,
   hand: Buffer,
   bowNear: Float32Array | null,
+  stickRadiusMm: number,
 ): Record<Digit, ContactMark> {
   const marks = DIGITS.map((digit, i) => {
     const u = Math.max(0, Math.min(2.99, depths[digit]));
@@ -29,6 +33,12 @@ export function contactMarks(
       [0, 1, 2],
       (k) => points[from + k]! + share * (points[from + 3 + k]! - points[from + k]!),
     );
+    const away = Math.hypot(place[1]!, place[2]!);
+    if (away > stickRadiusMm && away < stickRadiusMm + FLESH_MM) {
+      // Between the bone and the stick's axis lies the skin that touches.
+      place[1]! *= stickRadiusMm / away;
+      place[2]! *= stickRadiusMm / away;
+    }
     const [x, y] = project(sight, place);
     return [
       digit,

@@ -152,7 +152,7 @@ export function drawPortrait(
     unseen: unseen.length === 0 ? '' : traced(covered(buffer, dotsOf(buffer, unseen)), tracing),
     bow: held && bowNear ? bowDrawing(held, sight, buffer, bowNear, tracing, isClose) : null,
     before: bowNear ? traced(covered(buffer, dotsBefore(buffer, bowNear)), tracing) : '',
-    marks: contactMarks(hand, depths, sight, buffer, bowNear),
+    marks: contactMarks(hand, depths, sight, buffer, bowNear, held?.bow.stickRadiusMm ?? 0),
   };
 }
 

@@ -39,6 +39,8 @@ const PART_COLUMNS = Object.fromEntries(
   ]),
 ) as Record<Digit, number[]>;
 const MOST_WISHES = 100;
+/** A touch gives way to the wood as well, but a hand that holds nothing would be none. */
+const MOST_TOUCH_YIELDS = 20;
 
 /** Steps of the derivatives, mm and degrees. */
 const NUDGE = 0.02;
@@ -112,7 +114,7 @@ export class PoseProblem implements LeastSquares<Float64Array> {
   }
 
   #by({ measured, wanted }: { measured: number; wanted: number }, isMeasured: boolean): number {
-    return isMeasured ? Math.min(wanted, this.yielding * measured) : wanted;
+    return isMeasured ? this.yielding * measured : wanted;
   }
 
   #add(residual: number): void {
@@ -170,7 +172,7 @@ export class PoseProblem implements LeastSquares<Float64Array> {
     this.#touch(px, py, pz, touch, flesh[bone]!, isTouchMeasured);
     if (!isTip && u.isMeasured) this.#nearestThere(point, u.value, Math.sqrt(py * py + pz * pz));
     this.#bends(digit, point, bends, values);
-    for (let i = digit === 'thumb' ? 1 : 0; i < 3; i += 1) {
+    for (let i = 0; i < 3; i += 1) {
       const [p, q] = [3 * (point + i), 3 * (point + i + 1)];
       for (const t of SAMPLES) {
         const away = distanceToBow(
@@ -220,7 +222,10 @@ export class PoseProblem implements LeastSquares<Float64Array> {
     const { offMm, besideMm } = touchMiss(this.bow, touch, x, y, z, fleshMm);
     const round = this.#by(TOLERANCE.roundMm, isMeasured);
     const isAir = touch.on === 'air';
-    this.#add(offMm / (isAir ? TOLERANCE.airMm : TOLERANCE.touchMm));
+    this.#add(
+      offMm /
+        (isAir ? TOLERANCE.airMm : TOLERANCE.touchMm * Math.min(this.yielding, MOST_TOUCH_YIELDS)),
+    );
     this.#add(besideMm / (isAir ? 3 * round : round));
   }
 

@@ -78,7 +78,8 @@ export function solvePose(hold: DrawnHold, grip: MeasuredGrip, build: HandBuild)
   // What was measured gives way where it would drive a finger through the wood.
   for (const yielding of YIELDING) {
     if (best.fit.overlapMm < MOST_INSIDE_MM) break;
-    const other = from(best.values, yielding);
+    // A finger that is on the wrong side of the stick stays there: the hold's own hand is on the right one.
+    const other = from(yielding < FROM_OWN ? best.values : start, yielding);
     if (other.fit.overlapMm < best.fit.overlapMm) best = other;
   }
   return {
@@ -96,7 +97,8 @@ const penalty = ({ missed, fit, cost }: Searched): number =>
 
 /** Skin is never further inside the wood than this, mm, and by how much more each time what was measured may give way for it. */
 const MOST_INSIDE_MM = 1.3;
-const YIELDING = [4, 15, 60];
+const YIELDING = [4, 20, 100, 1000];
+const FROM_OWN = 50;
 
 interface Searching {
   poser: HandPoser;

@@ -1,4 +1,4 @@
-import { BUILDS, drawnHold, mayMiss, solvePose , NOTHING_MEASURED } from '@open-palm/core/pose';
+import { BUILDS, drawnHold, mayMiss, solvePose, NOTHING_MEASURED } from '@open-palm/core/pose';
 import { believableSet, wildSet } from '@open-palm/core/pose/testing';
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
 import { GripDrawer, PORTRAIT_VIEWS, type GripOrder } from '@open-palm/core/portrait';

@@ -89,7 +89,12 @@ export function GripPortrait({
       />
     </HandPicture>
   ) : (
-    <View role="img" aria-label={label} style={{ aspectRatio: widthMm / heightMm }} />
+    <View
+      role="img"
+      aria-label={label}
+      testID="drawing-waits"
+      style={{ aspectRatio: widthMm / heightMm }}
+    />
   );
   return fixed ? (
     picture
