@@ -1,5 +1,6 @@
 import type { StickPlace } from '../bow';
 import { HAND_POINTS, type Finger, type HandPointName } from '../hand';
+import { approachOfFinger } from '../hand/approachOfFinger';
 import type { Contact } from '../measure/contactDepth';
 import type { Geometry } from '../measure/geometry';
 import type { JointGroup } from '../measure/view';
@@ -58,18 +59,7 @@ export class FittedGeometry implements Geometry {
 
   /** The nearest approach of a finger to the stick's axis, walking along its three bones. */
   contact(finger: Finger): Contact {
-    const { at } = this.#fitted.pose;
-    const first = 1 + 4 * RAYS.indexOf(finger);
-    let [u, xMm, awayMm] = [0, 0, Infinity];
-    for (let bone = 0; bone < 3; bone += 1) {
-      const [a, b] = [3 * (first + bone), 3 * (first + bone + 1)];
-      const [ay, az] = [at[a + 1]!, at[a + 2]!];
-      const [by, bz] = [at[b + 1]! - ay, at[b + 2]! - az];
-      const length = by * by + bz * bz;
-      const t = length === 0 ? 0 : Math.max(0, Math.min(1, -(ay * by + az * bz) / length));
-      const away = Math.hypot(ay + t * by, az + t * bz);
-      if (away < awayMm) [u, xMm, awayMm] = [3 - bone - t, at[a]! + t * (at[b]! - at[a]!), away];
-    }
+    const { u, xMm, awayMm } = approachOfFinger(this.#fitted.pose.at, finger);
     // From the finger's skin, as a mark on a picture lies.
     return { u, xMm, dMm: Math.max(0, awayMm - FLESH_MM), touching: awayMm <= FLESH_MM };
   }

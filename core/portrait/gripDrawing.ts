@@ -1,5 +1,5 @@
 import { FINGERS, HAND_POINTS, type HandPointName } from '../hand';
-import { approachOfFinger } from '../pose/approachOfFinger';
+import { approachOfFinger } from '../hand/approachOfFinger';
 import { bowOf } from '../pose/bowOf';
 import type { DrawnHold } from '../pose/drawnHold';
 import type { HandBuild } from '../pose/handBuild';

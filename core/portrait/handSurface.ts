@@ -5,9 +5,10 @@ import type { PosedHand, WristBend } from '../pose/posedHand';
 import { forearmRings, RINGS } from './forearm';
 import { loopStencils, refine, type Stencils } from './loopStencils';
 
-/** What a place of the drawn hand belongs to: the five digits are 1 to 5, as `DIGITS` has them. */
-export const PALM_PART = 0;
+/** What a place of the drawn hand belongs to: the palm is 0, the forearm 6. */
 export const FOREARM_PART = 6;
+
+/** The part of a digit: 1 to 5, as `DIGITS` has them. */
 export const partOfDigit = (digit: (typeof DIGITS)[number]): number => 1 + DIGITS.indexOf(digit);
 
 /** The drawn surface of a hand with its forearm. */

@@ -1,6 +1,6 @@
 import { distanceToBow, type BowBody } from '../bow/bowBody';
 import { HAND_POINTS, PLAUSIBLE_FLEXION_DEG, type Finger } from '../hand';
-import { approachOfFinger } from './approachOfFinger';
+import { approachOfFinger } from '../hand/approachOfFinger';
 import type { LeastSquares } from '../fit/minimise/levenbergMarquardt';
 import type { NormalEquations } from '../fit/minimise/normalEquations';
 import { DEG_PER_RAD } from '../units';

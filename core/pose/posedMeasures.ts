@@ -2,7 +2,7 @@ import { FINGERS, HAND_POINTS, type Finger } from '../hand';
 import type { BowBody } from '../bow/bowBody';
 import type { MeasureId } from '../measure/measureIds';
 import { FINGER_BREADTH_RATIO } from '../measure/thumbMeasures';
-import { approachOfFinger, type Approach } from './approachOfFinger';
+import { approachOfFinger, type Approach } from '../hand/approachOfFinger';
 import { approachOf, leanOf, throughOf } from './posedAngles';
 import type { PosedHand } from './posedHand';
 

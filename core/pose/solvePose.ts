@@ -8,7 +8,7 @@ import { correctFlesh, type SkinFit } from './fleshOnBow';
 import { BUILDS, middleFingerOf, type HandBuild } from './handBuild';
 import { holdPoseOf } from './holdPose';
 import type { MeasuredGrip } from './measuredGrip';
-import { approachOfFinger } from './approachOfFinger';
+import { approachOfFinger } from '../hand/approachOfFinger';
 import { posedMeasures } from './posedMeasures';
 import { DIGIT_VALUES, HandPoser, poseOf, type HandPose, type WristBend } from './posedHand';
 import { PoseProblem, type Flesh } from './poseProblem';

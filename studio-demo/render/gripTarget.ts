@@ -1,17 +1,9 @@
 import type { Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import type { HandBuild } from '@open-palm/core/pose';
+import type { HandBuild, Touch as Contact } from '@open-palm/core/pose';
 
 /** Where something touches the bow. */
-export type Contact =
-  /** Round the stick: degrees from its top toward the fingers' side (90), the hair (180) and the thumb's side (270). */
-  | { on: 'stick'; turnDeg: number }
-  /** On the fingers' side of the frog, this high. */
-  | { on: 'frogSide'; yMm: number }
-  /** Under the frog. */
-  | { on: 'under' }
-  /** Nowhere: held this high above the stick. */
-  | { on: 'air'; liftMm: number };
+export type { Touch as Contact } from '@open-palm/core/pose';
 
 export interface FingerTarget {
   xMm: number;

@@ -3,7 +3,7 @@ import { FINGERS, PLAUSIBLE_FLEXION_DEG } from '../../hand';
 import type { GripContacts } from '../../measure/gripContacts';
 import type { MeasureId } from '../../measure/measureIds';
 import { seededNormal } from '../../stats';
-import { approachOfFinger } from '../approachOfFinger';
+import { approachOfFinger } from '../../hand/approachOfFinger';
 import { bowOf } from '../bowOf';
 import { drawnHold, type DrawnHold } from '../drawnHold';
 import { BUILDS, middleFingerOf, type HandBuild } from '../handBuild';

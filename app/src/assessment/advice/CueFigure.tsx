@@ -5,6 +5,7 @@ import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
 import { SKINS } from '../../drawing/portrait/skin';
 import { CUE_FIGURES } from './cueFigures';
 import { CueScene } from './CueScene';
+import { isPosed, PosedCue } from './PosedCue';
 
 const WIDTH = 92;
 
@@ -22,7 +23,9 @@ export function CueFigure({
   if (!spec) return null;
   return (
     <View style={{ width: WIDTH }}>
-      {'scene' in spec ? (
+      {'scene' in spec && isPosed(spec.scene, hold) ? (
+        <PosedCue scene={spec.scene} hold={hold} side={side} skinTone={skinTone} />
+      ) : 'scene' in spec ? (
         <View style={side === 'left' ? { transform: [{ scaleX: -1 }] } : {}}>
           <CueScene scene={spec.scene} skin={SKINS[skinTone]} />
         </View>

@@ -1,21 +1,19 @@
-import { useContext, useMemo, type ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { Student } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
-import { drawnHold } from '@open-palm/core/pose/drawnHold';
 import { BUILDS } from '@open-palm/core/pose/handBuild';
-import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
-import type { GripOrder, Portrait, PortraitView } from '@open-palm/core/portrait';
+import type { Portrait } from '@open-palm/core/portrait';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { BowFigure } from '../../drawing/portrait/BowFigure';
 import { GripPortrait } from '../../drawing/portrait/GripPortrait';
 import { HandPicture } from '../../drawing/portrait/HandPicture';
 import { OnPencil } from '../../drawing/portrait/onPencil';
-import { useGripDrawing } from '../../drawing/portrait/useGripDrawing';
+import { WantedGrip } from '../../drawing/portrait/WantedGrip';
 import { useNewest } from '../../drawing/portrait/useNewest';
 import { askHanging } from '../../foundation/workers/askPortrait';
 import { SKINS, type Skin } from '../../drawing/portrait/skin';
@@ -153,50 +151,7 @@ function HangingHand({ skinTone, side, label }: Hand) {
 
 const drawHanging = (build: string): Promise<Portrait> => askHanging(JSON.parse(build));
 
-/** The wanted grip with something drawn round it. */
-function WantedGrip({
-  hold,
-  skinTone,
-  side,
-  label,
-  view,
-  isTurnedOver = false,
-  children,
-}: Hand & {
-  hold: Hold;
-  view: PortraitView;
-  isTurnedOver?: boolean;
-  children?: ReactNode;
-}) {
-  const held = useContext(OnPencil) ? 'pencil' : 'bow';
-  const order = useMemo<GripOrder>(
-    () => ({
-      hold: drawnHold(hold),
-      grip: NOTHING_MEASURED,
-      build: BUILDS.grown,
-      view,
-      held,
-      upMm: 0,
-      detail: 'portrait',
-      unseen: [],
-      beside: null,
-    }),
-    [hold, view, held],
-  );
-  const drawing = useGripDrawing(order);
-  if (!drawing) return <Waiting label={label} />;
-  return (
-    <HandPicture
-      drawing={drawing}
-      skin={SKINS[skinTone]}
-      mirrored={side === 'left'}
-      isTurnedOver={isTurnedOver}
-      label={label}
-    >
-      {children}
-    </HandPicture>
-  );
-}
+const useHeld = () => (useContext(OnPencil) ? 'pencil' : 'bow');
 
 const Waiting = ({ label }: { label: string }) => (
   <View role="img" aria-label={label} style={{ aspectRatio: 150 / 118 }} />
@@ -236,7 +191,12 @@ function CarriedBow({ skin }: { skin: Skin }) {
 function TurnedBow({ isTurning, ...hand }: Hand & { hold: Hold; isTurning: boolean }) {
   const tokens = useTokens();
   return (
-    <WantedGrip {...hand} view={hand.hold.hand === 'over' ? 'thumbSide' : 'playerEye'} isTurnedOver>
+    <WantedGrip
+      {...hand}
+      held={useHeld()}
+      view={hand.hold.hand === 'over' ? 'thumbSide' : 'playerEye'}
+      isTurnedOver
+    >
       {isTurning ? (
         <G stroke={tokens.amber} strokeWidth={30} fill="none" strokeLinecap="round">
           <Path d="M1290 260a400 400 0 0 1 0 660" />
@@ -251,7 +211,11 @@ function TurnedBow({ isTurning, ...hand }: Hand & { hold: Hold; isTurning: boole
 function Playing(hand: Hand & { hold: Hold }) {
   const tokens = useTokens();
   return (
-    <WantedGrip {...hand} view={hand.hold.hand === 'over' ? 'fingerSide' : 'playerEye'}>
+    <WantedGrip
+      {...hand}
+      held={useHeld()}
+      view={hand.hold.hand === 'over' ? 'fingerSide' : 'playerEye'}
+    >
       <Line x1={1330} y1={120} x2={1370} y2={1120} stroke={tokens.winding} strokeWidth={24} />
       <Circle cx={1352} cy={760} r={60} fill="none" stroke={tokens.amber} strokeWidth={24} />
     </WantedGrip>

@@ -1,4 +1,4 @@
-import { FINGER_CHAIN, HAND_POINTS, type Finger } from '../hand';
+import { FINGER_CHAIN, HAND_POINTS, type Finger } from './handPoints';
 
 /** Where a posed finger comes nearest to the stick's axis. */
 export interface Approach {
