@@ -22,8 +22,12 @@ export function drawBadge(
 ): Badge {
   const { hold, hand } = gripFacts(grip, taught, null);
   const contacts = mergeContacts(newestContacts);
-  const measures = measuredOf(lastSeenOf(newest).map(({ latest }) => latest.merged.measure));
-  const unseen = unseenDigits(contacts, Object.keys(measures) as (keyof typeof measures)[]);
+  const seen = lastSeenOf(newest).map(({ latest }) => latest.merged.measure);
+  const measures = measuredOf(seen);
+  const unseen = unseenDigits(
+    contacts,
+    seen.map(({ id }) => id),
+  );
   const drawing = new GripDrawer().draw({
     hold: drawnHold(hold, BOW_SIZES[grip.bowSize]),
     grip: { contacts, measures },

@@ -50,7 +50,8 @@ export function GripPortrait({
   /** Looked at from here first, whatever was chosen elsewhere. */
   first?: PortraitView;
 }) {
-  const { hold, side, skinTone, contacts, measures, verdicts, bowSize, middleFingerMm } = numbers;
+  const { hold, side, skinTone, contacts, measures, verdicts, unseen, bowSize, middleFingerMm } =
+    numbers;
   const [kept, keep] = usePortraitView(hold.hand);
   const [here, setHere] = useState(first);
   const view = fixed ?? here ?? kept;
@@ -66,10 +67,23 @@ export function GripPortrait({
       held,
       upMm: 0,
       detail: 'portrait',
-      unseen: unseenDigits(contacts, Object.keys(measures) as MeasureId[]),
+      unseen:
+        unseen ?? unseenDigits(contacts, Object.keys({ ...measures, ...verdicts }) as MeasureId[]),
       beside: over ?? (isWanted ? 'target' : null),
     }),
-    [hold, contacts, measures, bowSize, middleFingerMm, view, over, isWanted, held],
+    [
+      hold,
+      contacts,
+      measures,
+      verdicts,
+      unseen,
+      bowSize,
+      middleFingerMm,
+      view,
+      over,
+      isWanted,
+      held,
+    ],
   );
   const drawing = useGripDrawing(order);
   const { widthMm, heightMm } = stationOf(view, hold.hand);

@@ -4,6 +4,7 @@ import type { Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { MeasureId, MergedMeasure, Side, Verdict } from '@open-palm/core/measure';
 import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
+import type { Digit } from '@open-palm/core/pose/digits';
 import { measuredOf } from '@open-palm/core/pose/measuredOf';
 import type { MarkState } from '../../foundation/kit/StateMark';
 import { verdictMark } from '../../foundation/kit/StateMark';
@@ -14,6 +15,8 @@ export interface PortraitNumbers extends MeasuredGrip {
   side: Side;
   skinTone: SkinTone;
   verdicts: Partial<Record<MeasureId, Verdict>>;
+  /** Digits to be drawn as unseen; what the measures and verdicts say unless told. */
+  unseen?: readonly Digit[];
   /** Full size unless told. */
   bowSize?: BowSize;
   /** A grown hand's unless told. */

@@ -5,6 +5,7 @@ import type { Student } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { GripContacts } from '@open-palm/core/measure';
+import { DIGITS } from '@open-palm/core/pose/digits';
 import { BUILDS } from '@open-palm/core/pose/handBuild';
 import type { Portrait } from '@open-palm/core/portrait';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
@@ -49,6 +50,7 @@ export function StepDrawing({
             contacts: placed(hold, figure.parts),
             measures: {},
             verdicts: {},
+            unseen: DIGITS.filter((digit) => !figure.parts.includes(digit)),
           }}
         />
       );

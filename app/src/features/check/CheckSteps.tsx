@@ -162,7 +162,7 @@ export function CheckSteps({
     case 'stations':
       return (
         <StationSheet
-          hold={hold}
+          {...{ hold, bowSize: grip.bowSize }}
           side={student.side}
           skinTone={student.skinTone}
           context={context}
@@ -216,7 +216,7 @@ export function CheckSteps({
       return (
         <ResultStep
           student={student}
-          hold={hold}
+          {...{ hold, bowSize: grip.bowSize }}
           hand={hand}
           look={look}
           state={state}

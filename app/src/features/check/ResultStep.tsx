@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
 import { lookFitsOf } from '@open-palm/core/fit';
 import type { HandFacts } from '@open-palm/core/hand';
+import type { BowSize } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
 import type { Finding } from '@open-palm/core/judge';
 import {
@@ -44,6 +45,7 @@ const words = strings.result;
 export function ResultStep({
   student,
   hold,
+  bowSize,
   hand,
   look,
   state,
@@ -66,6 +68,7 @@ export function ResultStep({
   student: Student;
   /** As it is meant for the student. */
   hold: Hold;
+  bowSize: BowSize;
   hand: HandFacts;
   look: Look;
   state: LookState;
@@ -172,6 +175,7 @@ export function ResultStep({
                   side: student.side,
                   skinTone: student.skinTone,
                   contacts,
+                  bowSize,
                   middleFingerMm: hand.middleFinger.mm,
                   ...shown,
                 }}

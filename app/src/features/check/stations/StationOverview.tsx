@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { SeenSigns, SkinTone } from '@open-palm/contract';
+import type { BowSize } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
 import {
   checkContacts,
@@ -34,6 +35,7 @@ export function StationOverview({
   number,
   count,
   hold,
+  bowSize,
   side,
   skinTone,
   context,
@@ -51,6 +53,7 @@ export function StationOverview({
   number: number;
   count: number;
   hold: Hold;
+  bowSize: BowSize;
   side: Side;
   skinTone: SkinTone;
   context: Context;
@@ -81,11 +84,11 @@ export function StationOverview({
       <GripPortrait
         key={station.id}
         label={words.portrait}
-        numbers={{ hold, side, skinTone, ...numbers }}
+        numbers={{ hold, bowSize, side, skinTone, ...numbers }}
         {...(station.id === 'thumb' && hold.hand === 'over' ? { first: 'thumbSide' } : {})}
       />
     ),
-    [hold, side, skinTone, numbers, station.id],
+    [hold, bowSize, side, skinTone, numbers, station.id],
   );
   const open = nextQuestion(station, taps, null);
   const unmarked = station.signs.some((sign) => seen[sign] === undefined);

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { SeenSigns, SkinTone } from '@open-palm/contract';
+import type { BowSize } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
 import type { Context, MeasureId, Side, Tap, TapAnswer } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
@@ -10,6 +11,7 @@ import { StationQuestion } from './StationQuestion';
 /** The look without a camera: five stations, each answered with one tap, or checkpoint by checkpoint. */
 export function StationSheet({
   hold,
+  bowSize,
   side,
   skinTone,
   context,
@@ -27,6 +29,7 @@ export function StationSheet({
 }: {
   /** As it is meant for the student. */
   hold: Hold;
+  bowSize: BowSize;
   side: Side;
   skinTone: SkinTone;
   context: Context;
@@ -83,6 +86,7 @@ export function StationSheet({
       number={at + 1}
       count={stations.length}
       hold={hold}
+      bowSize={bowSize}
       side={side}
       skinTone={skinTone}
       context={context}

@@ -11,6 +11,8 @@ import { strings } from '../../../foundation/strings';
 import { wantedContacts } from './wantedContacts';
 
 const words = strings.holdsScreen;
+/** All of it is where the hold wants it. */
+const NONE = [] as const;
 
 /** A hold as it is wanted, drawn, with why it is held so; and the way to an own copy of it. */
 export function HoldFigure({ hold }: { hold: Hold }) {
@@ -27,6 +29,7 @@ export function HoldFigure({ hold }: { hold: Hold }) {
           skinTone: 'clay',
           verdicts: {},
           measures: {},
+          unseen: NONE,
           contacts: wantedContacts(hold),
         }}
       />

@@ -63,6 +63,7 @@ export function ThenAndNow({
           label={words.label(dates.then, dates.now)}
           numbers={{
             hold,
+            bowSize: student.setups.find(({ id }) => id === setupId)!.bowSize,
             side: student.side,
             skinTone: student.skinTone,
             verdicts: {},
