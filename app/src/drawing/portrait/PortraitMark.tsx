@@ -37,16 +37,9 @@ export function PortraitMark({
           strokeWidth={0.9}
           {...(state === 'notSeen' ? { strokeDasharray: '1.2 1.2' } : {})}
         />
-        <SvgText
-          x={x}
-          y={y + 1.6}
-          fontSize={4.6}
-          fontFamily={FONTS.strong}
-          textAnchor="middle"
-          fill={tokens.ink}
-        >
+        <Letter x={x} y={y + 1.6} size={4.6} fill={tokens.ink}>
           {text}
-        </SvgText>
+        </Letter>
       </G>
     );
   }
@@ -81,16 +74,29 @@ export function PortraitMark({
       {state === 'unsure' ? (
         <Path d={`M${x} ${y - r}a${r} ${r} 0 0 0 0 ${2 * r}z`} fill={color} opacity={0.55} />
       ) : null}
-      <SvgText
-        x={x}
-        y={y + 2}
-        fontSize={5.6}
-        fontFamily={FONTS.strong}
-        textAnchor="middle"
-        fill={filled ? tokens.onState : tokens.ink}
-      >
+      <Letter x={x} y={y + 2} size={5.6} fill={filled ? tokens.onState : tokens.ink}>
         {text}
-      </SvgText>
+      </Letter>
     </G>
+  );
+}
+
+function Letter({
+  x,
+  y,
+  size,
+  fill,
+  children,
+}: {
+  x: number;
+  y: number;
+  size: number;
+  fill: string;
+  children: string;
+}) {
+  return (
+    <SvgText x={x} y={y} fontSize={size} fontFamily={FONTS.strong} textAnchor="middle" fill={fill}>
+      {children}
+    </SvgText>
   );
 }
