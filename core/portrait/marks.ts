@@ -33,6 +33,8 @@ export function contactMarks(
       [0, 1, 2],
       (k) => points[from + k]! + share * (points[from + 3 + k]! - points[from + k]!),
     );
+    // Whether the digit is seen there is asked of its middle: a tip on top of the stick is, and what it touches is not.
+    const [middleX, middleY] = project(sight, place);
     const away = Math.hypot(place[1]!, place[2]!);
     if (away > stickRadiusMm && away < stickRadiusMm + FLESH_MM) {
       // Between the bone and the stick's axis lies the skin that touches.
@@ -45,7 +47,7 @@ export function contactMarks(
       {
         x: Math.round(x! * CLOSE_PER_MM),
         y: Math.round(y! * CLOSE_PER_MM),
-        isBehind: isBehind(hand, bowNear, digit, x!, y!),
+        isBehind: isBehind(hand, bowNear, digit, middleX!, middleY!),
       },
     ];
   });

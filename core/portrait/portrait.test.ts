@@ -193,6 +193,8 @@ describe('a drawn grip', () => {
     const fingers = drawer.draw(order('violin-shallow')).marks;
     const thumb = drawer.draw(order('violin-shallow', { view: 'thumbSide' })).marks;
     expect([fingers.index.isBehind, fingers.middle.isBehind]).toEqual([false, false]);
+    // A little finger stands on top of the stick with its tip.
+    expect(fingers.little.isBehind).toBe(false);
     expect(fingers.thumb.isBehind).toBe(true);
     expect(thumb.thumb.isBehind).toBe(false);
     expect(thumb.middle.isBehind).toBe(true);
