@@ -60,6 +60,7 @@ export const PROBLEM_CODES = [
   'cannotShow',
   'confirmedMore',
   'checkOrder',
+  'planDays',
   'thumbAtNought',
   'beyondTip',
   'behindButton',

@@ -70,6 +70,7 @@ export const PROBLEM_WORDS: Record<Exclude<ProblemCode, 'issue'>, (params: Param
   handPoints: (p) => `expected ${p.count} points, null for one that was not seen`,
   cannotShow: (p) => `${p.hold} cannot show it`,
   confirmedMore: () => 'confirmed more often than checked',
+  planDays: (p) => `lies 0 to ${p.most} days after the first day of practice`,
   checkOrder: (p) => `comes after ${p.before}: checks stand in their order`,
   thumbAtNought: () => 'places are counted from the thumb, which is at 0',
   beyondTip: (p) => `${p.at} mm lies beyond the tip, ${p.tip} mm from the thumb`,

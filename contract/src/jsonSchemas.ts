@@ -5,6 +5,7 @@ import { studioFileSchema } from './exchange/studioFile';
 import { opBalanceFileSchema } from './opBalanceFile';
 import { opJudgeFileSchema } from './opJudgeFile';
 import { opMeasureFileSchema } from './opMeasureFile';
+import { opPlanFileSchema } from './opPlanFile';
 import { opTrackFileSchema } from './opTrackFile';
 
 /** The published JSON Schemas of the project's files, by the name of their file in docs/schemas. */
@@ -14,6 +15,7 @@ export const jsonSchemas = {
   'balance-file.schema.json': z.toJSONSchema(opBalanceFileSchema, { io: 'input' }),
   'judge-file.schema.json': z.toJSONSchema(opJudgeFileSchema, { io: 'input' }),
   'track-file.schema.json': z.toJSONSchema(opTrackFileSchema, { io: 'input' }),
+  'plan-file.schema.json': z.toJSONSchema(opPlanFileSchema, { io: 'input' }),
   'studio-file.schema.json': z.toJSONSchema(studioFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

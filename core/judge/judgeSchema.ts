@@ -123,7 +123,6 @@ export const causeSchema = z
       .min(1),
     /** The ladder of cues: the first one that fits is said first. Their words lie in the strings catalogues. */
     cues: z.array(z.string()).min(3),
-    drills: z.array(z.string()),
     standing: evidenceSchema,
   })
   .strict();
@@ -139,19 +138,6 @@ export const oppositesSchema = z
     one: seenAtSchema,
     other: seenAtSchema,
     becomes: z.string(),
-    standing: evidenceSchema,
-  })
-  .strict();
-
-/** An exercise; those that load the little finger are taken off when something hurts. */
-export const drillSchema = z
-  .object({
-    id: z.string(),
-    /** Kinds of bow that it is meant for, where it is none of the hold's own tests. */
-    bows: bowKinds.optional(),
-    loadsLittleFinger: z.boolean(),
-    /** Whether the bow may fall: then it is done over something soft. */
-    overSoft: z.literal(true).optional(),
     standing: evidenceSchema,
   })
   .strict();
@@ -197,5 +183,4 @@ export type Sign = z.infer<typeof signSchema>;
 export type Cause = z.infer<typeof causeSchema>;
 export type Cue = z.infer<typeof cueSchema>;
 export type Opposites = z.infer<typeof oppositesSchema>;
-export type Drill = z.infer<typeof drillSchema>;
 export type DiagnosisNumbers = z.infer<typeof numbersSchema>;

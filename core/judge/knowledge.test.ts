@@ -1,21 +1,20 @@
 import { holdById, HOLD_IDS } from '../holds';
 import { categoriesOf, specOf } from '../measure';
-import { CAUSES, causesOf, CUES, DRILLS, EXCLUSIVE, OPPOSITES, SIGNS } from './knowledge';
+import { CAUSES, causesOf, CUES, EXCLUSIVE, OPPOSITES, SIGNS } from './knowledge';
 
 describe('what is known of signs and causes', () => {
   it('has each id once', () => {
-    for (const list of [SIGNS, CAUSES, CUES, DRILLS]) {
+    for (const list of [SIGNS, CAUSES, CUES]) {
       const ids = list.map(({ id }) => id);
       expect(new Set(ids).size).toBe(ids.length);
     }
   });
 
-  it('names only signs that there are, each once a cause, and only drills that there are', () => {
+  it('names only signs that there are, each once a cause', () => {
     for (const cause of CAUSES) {
       const signs = cause.signs.map(({ sign }) => sign);
       expect(new Set(signs).size).toBe(signs.length);
       for (const sign of signs) expect(SIGNS.map(({ id }) => id)).toContain(sign);
-      for (const drill of cause.drills) expect(DRILLS.map(({ id }) => id)).toContain(drill);
       expect(cause.signs.some(({ rank }) => rank === 1)).toBe(true);
       // What tells of it is brought about by it.
       for (const sign of cause.toldBy ?? []) expect(signs).toContain(sign);

@@ -3,7 +3,6 @@ import type { Hold } from '../holds';
 import contradictions from './data/contradictions.json';
 import causes from './data/causes.json';
 import cues from './data/cues.json';
-import drills from './data/drills.json';
 import exclusive from './data/exclusive.json';
 import numbers from './data/numbers.json';
 import opposites from './data/opposites.json';
@@ -12,7 +11,6 @@ import {
   causeSchema,
   contradictionSchema,
   cueSchema,
-  drillSchema,
   exclusiveSchema,
   numbersSchema,
   oppositesSchema,
@@ -20,7 +18,6 @@ import {
   type Cause,
   type Contradiction,
   type Cue,
-  type Drill,
   type DiagnosisNumbers,
   type Opposites,
   type Sign,
@@ -40,8 +37,6 @@ export const EXCLUSIVE: readonly (readonly string[])[] = z.array(exclusiveSchema
 
 /** Opposites at two places that are one thing. */
 export const OPPOSITES: readonly Opposites[] = z.array(oppositesSchema).parse(opposites);
-
-export const DRILLS: readonly Drill[] = z.array(drillSchema).parse(drills);
 
 /** Pairs of signs that cannot both be. */
 export const CONTRADICTIONS: readonly Contradiction[] = z

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { CONTEXTS, type Context } from '../measure';
-import { WHOLE_HAND_TESTS } from '../practice';
 import { advise, type Advice } from './advise';
 import { areOpposite, fittingCues } from './cuesOf';
 import type { Finding } from './findings';
-import { causesOf, CAUSES, CUES, DRILLS, EXCLUSIVE, NUMBERS, SIGNS } from './knowledge';
+import { DRILLS, isDrillOf } from '../practice';
+import { causesOf, CAUSES, CUES, EXCLUSIVE, NUMBERS, SIGNS } from './knowledge';
 import { isMinor, isTold } from './points';
 import { isSeenIn, signsOf } from './signsOf';
 import { HOLDS_AND_SETTINGS } from './testing/holdsAndSettings';
@@ -77,9 +77,10 @@ function broken(
 }
 
 const isListed = (drill: string, hold: Hold): boolean =>
-  WHOLE_HAND_TESTS.some(({ id }) => id === drill)
-    ? hold.tests.includes(drill)
-    : (DRILLS.find(({ id }) => id === drill)?.bows ?? []).includes(hold.bow);
+  isDrillOf(
+    DRILLS.find(({ id }) => id === drill)!,
+    hold,
+  );
 
 describe.each(HOLDS_AND_SETTINGS)('%s', (_name, hold) => {
   const ids = signsOf(hold).map(({ id }) => id);

@@ -1,7 +1,7 @@
 import { BUILDS, drawnHold, mayMiss, solvePose, NOTHING_MEASURED } from '@open-palm/core/pose';
 import { believableSet, wildSet } from '@open-palm/core/pose/testing';
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
-import { GripDrawer, PORTRAIT_VIEWS, type GripOrder } from '@open-palm/core/portrait';
+import { GripDrawer, pathsOf, PORTRAIT_VIEWS, type GripOrder } from '@open-palm/core/portrait';
 import { quantile, report } from '../../scripts/bench/readings';
 
 const timed = <T>(work: () => T): [T, number] => {
@@ -76,8 +76,7 @@ function drawing(): void {
         for (const view of detail === 'badge' ? (['fingerSide'] as const) : PORTRAIT_VIEWS) {
           const [drawn, ms] = timed(() => drawer.draw(order(id, view, detail)));
           if (round > 0) times.push(ms);
-          const { beside: _, marks: __, ring: ___, ...path } = drawn;
-          bytes = Math.max(bytes, JSON.stringify(path).length);
+          bytes = Math.max(bytes, JSON.stringify(pathsOf(drawn)).length);
         }
       }
     }

@@ -1,7 +1,9 @@
-import { DRILLS } from '@open-palm/core/judge';
+import { DRILLS } from '@open-palm/core/practice';
 import { strings } from '../../foundation/strings';
 
-const OVER_SOFT = new Set(DRILLS.filter(({ overSoft }) => overSoft).map(({ id }) => id));
+const OVER_SOFT = new Set(
+  DRILLS.filter(({ stages }) => stages[0]!.needs.includes('soft')).map(({ id }) => id),
+);
 
 /** Exercises as they are named in a row; last those where the bow may fall, and that they are done over something soft. */
 export function drillWords(ids: readonly string[], between: string): string {

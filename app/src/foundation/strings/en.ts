@@ -1,3 +1,4 @@
+import type { PortraitView } from '@open-palm/core/portrait/views';
 import type { SkinTone } from '@open-palm/contract';
 import type { Side } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
@@ -7,6 +8,7 @@ import * as findingWords from './en/finding';
 import * as fittingWords from './en/fitting';
 import * as holdWords from './en/holds';
 import * as adviceWords from './en/advice';
+import * as drillWords from './en/drills';
 import * as lessonWords from './en/lesson';
 import * as forceWords from './en/forces';
 import * as lookWords from './en/look';
@@ -110,7 +112,7 @@ export const en = {
     edit: 'Edit',
     portrait: (name: string) => `How ${name} holds the bow, drawn from the last measures`,
     openCheck: (date: string) => `Open the look of ${date}`,
-    drawnFrom: 'Drawn from the latest looks. Dashed: not seen, as the hold wants it.',
+    drawnFrom: 'Drawn from the latest looks. Dashed or dotted: not seen, as the hold wants it.',
     empty: 'Dashed: not seen yet. The drawing fills as you look.',
   },
   holdsScreen: {
@@ -204,8 +206,14 @@ export const en = {
       downStick: 'Down the stick',
       profile: 'From behind',
     },
+    underViews: { downStick: 'From the tip' } as Partial<Record<PortraitView, string>>,
     showWanted: 'Show the hand that the hold wants',
     hideWanted: 'Hide the hand that the hold wants',
+    placeOf: (digit: string) => `place of the ${digit}`,
+    drawnAs: (what: string, measured: string, drawn: string) =>
+      `${what} ${measured}, drawn ${drawn}`,
+    fighting: (list: string) =>
+      `These do not go together in one hand; drawn as near as it goes: ${list}.`,
     turn: (now: string, next: string) => `${now}: turn to ${next.toLowerCase()}`,
   },
   ago: {
@@ -222,6 +230,7 @@ export const en = {
   ...fittingWords,
   ...holdWords,
   ...adviceWords,
+  ...drillWords,
   ...lessonWords,
   ...testingWords,
   ...buildingWords,

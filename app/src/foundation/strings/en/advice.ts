@@ -320,28 +320,6 @@ export const cues: Record<string, string> = {
   'shake-hands': 'Shake hands with the frog, from behind.',
 };
 
-/** What is done where the bow may fall. */
-export const overSoft = (drills: string, n: number, isLast: boolean) =>
-  `${drills} (${n === 1 ? '' : isLast ? `the last ${n} ` : n === 2 ? 'both ' : 'all '}over something soft)`;
-
-/** Exercises. */
-export const drills: Record<string, string> = {
-  'thumb-release': 'Thumb releases (8×)',
-  'pencil-circle': 'Circles with a pencil',
-  're-form': 'Form it again (5×)',
-  'tip-raise': 'Raise the tip slowly',
-  'finger-lifts': 'Lift one finger at a time',
-  circles: 'Tip circles',
-  pendulum: 'Pendulum',
-  'string-nudge': 'Lean into the string',
-  'even-weight': 'Feel the weight over four fingers',
-  wall: 'Play against the wall',
-  'press-release': 'Press and release',
-  'stick-crawl': 'Walk up the stick',
-  'stop-and-look': 'Stop and look',
-  'body-shift': 'Shift the body’s weight',
-};
-
 /** What holds well, by the sign that was not there. */
 export const aspects: Record<string, string> = {
   thumbStraight: 'the bend of the thumb',
