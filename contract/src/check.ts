@@ -6,6 +6,7 @@ import { problemText } from '@open-palm/core/problem';
 import { sdSchema, instantSchema, nameSchema } from './bounds';
 import { captureSchema } from './capture';
 import { keptFitSchema } from './fit';
+import { keptPoseSchema } from './keptPose';
 import { idSchema } from './ids';
 import { contactsSchema, mergedMeasureSchema } from './measureSchema';
 import { noSuch } from './noSuch';
@@ -91,6 +92,8 @@ export const checkSchema = checkInputSchema.extend({
   measures: z.array(mergedMeasureSchema),
   contacts: contactsSchema,
   fits: z.array(keptFitSchema).default([]),
+  /** The hand that its measures tell; null while it waits to be worked out, and where it could not be. */
+  pose: keptPoseSchema.nullable().default(null),
 });
 
 export type Grip = z.infer<typeof gripSchema>;

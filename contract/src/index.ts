@@ -18,6 +18,7 @@ export * from './measureSchema';
 export * from './opBalanceFile';
 export * from './opJudgeFile';
 export * from './opMeasureFile';
+export * from './opPlanFile';
 export * from './opTrackFile';
 export * from './ownHold';
 export * from './picture';

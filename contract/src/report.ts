@@ -18,6 +18,8 @@ export const reportInputSchema = z
     caution: text,
     /** A line under each picture of the check, in order. */
     captions: z.array(z.string().max(200)).max(12),
+    /** Lines under the drawn hand as it was seen and as it is wanted; null leaves the drawings out. */
+    drawing: z.object({ seen: text, wanted: text }).strict().nullable().default(null),
   })
   .strict();
 

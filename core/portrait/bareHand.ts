@@ -1,31 +1,54 @@
+import { HAND_POINTS, type HandPointName } from '../hand';
+import type { Digit } from '../pose/digits';
 import type { HandBuild } from '../pose/handBuild';
-import type { HandPose } from '../pose/posedHand';
-import { DETAILS, drawPortrait, type Portrait } from './portrait';
-import type { Station } from './sight';
+import { HandPoser, poseValues, type HandPose, type WristBend } from '../pose/posedHand';
+import { DETAILS, drawOutline, drawPortrait, type PortraitPaths, pathsOf } from './portrait';
+import { CLOSE_PER_MM, project, sightFrom, type Station } from './sight';
 
-/** A hand that hangs from a loose arm: fingers down, a little curled, the back to who looks. [memory] */
-const HANGING: HandPose = {
-  wrist: [-6, 84, 0],
-  turnDeg: [90, 0, 0],
-  thumb: [6, 8, 0, 14, 16],
-  fingers: {
-    index: [14, -3, 20, 10],
-    middle: [18, 0, 24, 12],
-    ring: [22, 3, 26, 13],
-    little: [24, 6, 28, 14],
-  },
-};
+/** A hand that holds nothing, to be drawn; plain data, so that it can be handed to a worker and be a key. */
+export interface BareOrder {
+  pose: HandPose;
+  build: HandBuild;
+  wristBend: WristBend;
+  station: Station;
+  detail: keyof typeof DETAILS;
+  /** The same hand bent otherwise at the wrist, laid over it in lines. */
+  beside: WristBend | null;
+  /** Digits that are drawn paler, because it is not about them. */
+  paler?: readonly Digit[];
+}
 
-const STATION: Station = {
-  toward: [0.5, 0.12, 1],
-  at: [0, 6, 0],
-  widthMm: 190,
-  heightMm: 149.5,
-};
+/** A drawn hand that holds nothing. */
+export interface BareDrawing extends PortraitPaths {
+  /** Where each point of the hand shows, in the drawing's units. */
+  points: Record<HandPointName, { x: number; y: number }>;
+  beside: { outline: string; ink: string } | null;
+}
 
-/** The hand that hangs from a loose arm, and holds nothing. */
-export const drawHanging = (build: HandBuild): Portrait =>
-  drawPortrait(
-    { pose: HANGING, build, wristBend: { flexionDeg: 0, deviationDeg: 0 }, held: null },
-    { station: STATION, detail: DETAILS.portrait },
-  );
+/** Draws a hand that holds nothing. */
+export function drawBare({
+  pose,
+  build,
+  wristBend,
+  station,
+  detail,
+  beside,
+  paler = [],
+}: BareOrder): BareDrawing {
+  const grip = { pose, build, wristBend, held: null };
+  const { points } = new HandPoser(build).pose(poseValues(pose));
+  const seen = project(sightFrom(station), points);
+  return {
+    ...pathsOf(drawPortrait(grip, { station, detail: DETAILS[detail], unseen: paler })),
+    points: Object.fromEntries(
+      HAND_POINTS.map((name, i) => [
+        name,
+        {
+          x: Math.round(seen[3 * i]! * CLOSE_PER_MM),
+          y: Math.round(seen[3 * i + 1]! * CLOSE_PER_MM),
+        },
+      ]),
+    ) as BareDrawing['points'],
+    beside: beside && drawOutline({ ...grip, wristBend: beside }, station, DETAILS[detail]),
+  };
+}

@@ -53,12 +53,26 @@ export function lightField(buffer: Buffer): Field {
   return field;
 }
 
-function mixed(from: Float64Array, step: number): Float64Array {
+/** Over how far to each side the edge of a part is mixed, mm, so that it does not go along the skin's triangles. [memory] */
+const EDGE_MM = 3;
+
+/** How much of each cell belongs to a part of the hand, its edge calm where it meets the rest of the hand and sharp where the hand ends. */
+export function softPart(buffer: Buffer, marked: Uint8Array): Field {
+  const field = covered(buffer, marked);
+  const hand = covered(buffer, buffer.part).values;
+  const raw = field.values.map((value, i) => (hand[i]! > 0 ? value / hand[i]! : -1));
+  const cells = Math.round(EDGE_MM / field.cellMm);
+  const soft = mixed(mixed(raw, 1, cells), field.width, cells);
+  field.values.set(soft.map((value, i) => (value < 0 ? 0 : value * hand[i]!)));
+  return field;
+}
+
+function mixed(from: Float64Array, step: number, cells = SOFT_CELLS): Float64Array {
   const to = new Float64Array(from.length).fill(-1);
   for (let i = 0; i < from.length; i += 1) {
     if (from[i]! < 0) continue;
     let [sum, count] = [0, 0];
-    for (let k = -SOFT_CELLS; k <= SOFT_CELLS; k += 1) {
+    for (let k = -cells; k <= cells; k += 1) {
       const value = from[i + k * step];
       if (value === undefined || value < 0) continue;
       sum += value;

@@ -5,7 +5,7 @@ import { NOTHING_MEASURED } from '../pose/measuredGrip';
 import { HandPoser, poseValues, type HandPose } from '../pose/posedHand';
 import { poseOfPoints, type Points } from '../pose/poseOfPoints';
 import { solvePose } from '../pose/solvePose';
-import { handSurface } from './handSurface';
+import { handSurface, mirroredSurface } from './handSurface';
 import { DETAILS, drawPortrait, type Portrait } from './portrait';
 import type { Station } from './sight';
 
@@ -50,13 +50,7 @@ export function wantedMesh(hold: DrawnHold, pointsMm: Points, side: 'right' | 'l
 
 function meshOf(pose: HandPose, build: HandBuild, side: 'right' | 'left'): HandMesh {
   const hand = new HandPoser(build).pose(poseValues(pose));
-  const { places, triangles } = handSurface(hand, build.size, STRAIGHT, [0, 0, 1]);
-  const mirrored = side === 'left';
-  return {
-    places: Float32Array.from(places, (mm, i) => (mirrored && i % 3 === 0 ? -mm : mm)),
-    // A mirrored triangle turns the other way round.
-    triangles: Uint32Array.from(triangles, (v, i) =>
-      mirrored && i % 3 > 0 ? triangles[i % 3 === 1 ? i + 1 : i - 1]! : v,
-    ),
-  };
+  const surface = handSurface(hand, build.size, STRAIGHT, [0, 0, 1]);
+  const { places, triangles } = side === 'left' ? mirroredSurface(surface) : surface;
+  return { places: Float32Array.from(places), triangles: Uint32Array.from(triangles) };
 }

@@ -3,10 +3,11 @@ import { approachOfFinger } from '../hand/approachOfFinger';
 import { bowOf } from '../pose/bowOf';
 import type { DrawnHold } from '../pose/drawnHold';
 import type { HandBuild } from '../pose/handBuild';
+import { solvedFrom, type KeptPose } from '../pose/keptPose';
 import { NOTHING_MEASURED, type MeasuredGrip } from '../pose/measuredGrip';
 import { HandPoser, poseValues } from '../pose/posedHand';
 import type { Digit } from '../pose/digits';
-import { solvePose, type SolvedPose } from '../pose/solvePose';
+import { isFarOff, solvePose, type PoseResidual, type SolvedPose } from '../pose/solvePose';
 import { DETAILS, drawOutline, drawPortrait, type Portrait } from './portrait';
 import type { Held } from './bowDrawing';
 import { CLOSE_PER_MM, project, sightFrom, type Station } from './sight';
@@ -28,8 +29,14 @@ export interface GripOrder {
   unseen: readonly Digit[];
   /** Another hand laid over it in lines: where the hold wants it, or how it was measured another time. */
   beside: 'target' | MeasuredGrip | null;
+  /** Drawn as the student's other hand, which holds the bow for a moment. */
+  isOther?: boolean;
+  /** Of the hand beside it only these digits: the part that is in question. */
+  besideOnly?: readonly Digit[];
   /** A joint that is asked about. */
   ring?: HandPointName;
+  /** The hand as it was solved before; without it the grip is solved. */
+  pose?: KeptPose;
 }
 
 /** A drawn grip. */
@@ -37,7 +44,12 @@ export interface GripDrawing extends Portrait {
   /** Where the joint is that is asked about. */
   ring: { x: number; y: number } | null;
   beside: { outline: string; ink: string } | null;
+  /** Measured things that cannot be had together and are drawn so far off that it has to be told, with what was drawn instead. */
+  fighting: PoseResidual[];
 }
+
+/** From how many times of what a measure may be missed on it is told: less lies within the doubt of most. [memory] */
+const TOLD_FROM = 3;
 
 /** Where a thumb's mark is drawn on it, joint units from its tip. */
 const THUMB_MARK_U = 0.3;
@@ -65,22 +77,36 @@ export class GripDrawer {
     detail,
     unseen,
     beside,
+    besideOnly,
     ring,
+    pose,
+    isOther = false,
   }: GripOrder): GripDrawing {
-    const solved = this.#solved(hold, grip, build);
+    const solved = pose ? solvedFrom(pose) : this.#solved(hold, grip, build);
     const { points } = new HandPoser(build).pose(poseValues(solved.pose));
     const depths = Object.fromEntries(
-      FINGERS.map((finger) => [finger, approachOfFinger(points, finger).u]),
+      FINGERS.map((finger) => [
+        finger,
+        approachOfFinger(points, finger, grip.contacts.fingers[finger]?.u).u,
+      ]),
     ) as Record<Digit, number>;
     depths.thumb = THUMB_MARK_U;
     const station = typeof view === 'string' ? stationOf(view, hold.hand) : view;
-    const posed = { ...solved, build, held: held && { bow: bowOf(hold), thing: held, upMm } };
+    const posed = {
+      ...solved,
+      build,
+      held: held && { bow: bowOf(hold), thing: held, upMm },
+      isOther,
+    };
     const other =
       beside && this.#solved(hold, beside === 'target' ? NOTHING_MEASURED : beside, build);
     return {
       ...drawPortrait(posed, { station, detail: DETAILS[detail], unseen, depths }),
       ring: ring ? placeOf(points, ring, station) : null,
-      beside: other && drawOutline({ ...other, build }, station, DETAILS[detail]),
+      beside: other && drawOutline({ ...other, build }, station, DETAILS[detail], besideOnly),
+      fighting: solved.residuals.filter(
+        (one) => solved.fighting.includes(one.id) && isFarOff(one, TOLD_FROM),
+      ),
     };
   }
 

@@ -113,3 +113,20 @@ export function handSurface(
     parts: fine.parts,
   };
 }
+
+/** A hand's surface mirrored along the stick: the other hand. */
+export function mirroredSurface({
+  places,
+  triangles,
+  parts,
+  skin,
+}: Pick<HandSurface, 'places' | 'triangles' | 'parts' | 'skin'>): HandSurface {
+  const mirrored = (from: Float64Array) => from.map((mm, i) => (i % 3 === 0 ? -mm : mm));
+  return {
+    places: mirrored(places),
+    // A mirrored triangle turns the other way round.
+    triangles: triangles.map((v, i) => (i % 3 === 0 ? v : triangles[i % 3 === 1 ? i + 1 : i - 1]!)),
+    parts,
+    skin: mirrored(skin),
+  };
+}

@@ -1,7 +1,9 @@
 export * from './bareHand';
+export * from './facetBand';
 export * from './fittedHand';
 export * from './gripDrawing';
 export * from './portrait';
+export * from './seenAt';
 export * from './views';
 export type { BowDrawing, BowStroke, Held } from './bowDrawing';
 export type { Station } from './sight';

@@ -54,6 +54,25 @@ export function contactMarks(
   return Object.fromEntries(marks) as Record<Digit, ContactMark>;
 }
 
+/** The joint whose bend tells most of a digit: the third of its four points of a thumb, the second of a finger. */
+const TELLING: Record<Digit, number> = { thumb: 2, index: 1, middle: 1, ring: 1, little: 1 };
+
+/** The joints whose bends tell most. */
+export function bendMarks(
+  { points }: PosedHand,
+  sight: Sight,
+  hand: Buffer,
+  bowNear: Float32Array | null,
+): Record<Digit, ContactMark> {
+  const marks = DIGITS.map((digit, i) => {
+    const at = 3 * (1 + 4 * i + TELLING[digit]);
+    const [x, y] = project(sight, points.slice(at, at + 3)) as unknown as [number, number];
+    const place = { x: Math.round(x * CLOSE_PER_MM), y: Math.round(y * CLOSE_PER_MM) };
+    return [digit, { ...place, isBehind: isBehind(hand, bowNear, digit, x, y) }];
+  });
+  return Object.fromEntries(marks) as Record<Digit, ContactMark>;
+}
+
 function isBehind(
   { width, height, dotMm, paddingMm, part, near }: Buffer,
   bowNear: Float32Array | null,

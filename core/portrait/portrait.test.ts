@@ -1,12 +1,15 @@
 import { PerspectiveCamera, Vector3 } from 'three';
-import fc from 'fast-check';
 import { HOLD_IDS, holdById } from '../holds';
+import { approachOfFinger } from '../hand/approachOfFinger';
 import { bowOf } from '../pose/bowOf';
 import { drawnHold } from '../pose/drawnHold';
 import { BUILDS } from '../pose/handBuild';
+import { keptPose } from '../pose/keptPose';
 import { NOTHING_MEASURED, type MeasuredGrip } from '../pose/measuredGrip';
+import { HandPoser, poseValues } from '../pose/posedHand';
+import { mayMiss, solvePose } from '../pose/solvePose';
 import { GripDrawer, type GripOrder } from './gripDrawing';
-import { DETAILS } from './portrait';
+import { DETAILS, pathsOf } from './portrait';
 import { emptyBuffer, lightOf, raster } from './raster';
 import { EYE_MM, project, sightFrom } from './sight';
 import { PORTRAIT_VIEWS, stationOf } from './views';
@@ -51,48 +54,6 @@ const areaOf = (ring: readonly (readonly [number, number])[]): number =>
       return sum + x * ny - nx * y;
     }, 0) / 2,
   );
-
-describe('the eye', () => {
-  it('sees places where the camera of a general library (three) does', () => {
-    const station = { ...stationOf('playerEye', 'over'), level: false };
-    const { toward, at, widthMm, heightMm } = station;
-    const camera = new PerspectiveCamera(
-      (2 * Math.atan(heightMm / 2 / EYE_MM) * 180) / Math.PI,
-      widthMm / heightMm,
-      1,
-      5000,
-    );
-    camera.position
-      .copy(new Vector3(...at))
-      .addScaledVector(new Vector3(...toward).normalize(), EYE_MM);
-    camera.lookAt(new Vector3(...at));
-    camera.updateMatrixWorld(true);
-    const coordinate = fc.double({ min: -150, max: 150, noNaN: true });
-    fc.assert(
-      fc.property(coordinate, coordinate, coordinate, (x, y, z) => {
-        const [u, v] = project(sightFrom(station), Float64Array.of(x, y, z));
-        const seen = new Vector3(x, y, z).project(camera);
-        expect(u).toBeCloseTo(((seen.x + 1) / 2) * widthMm, 6);
-        expect(v).toBeCloseTo(((1 - seen.y) / 2) * heightMm, 6);
-      }),
-    );
-  });
-
-  it('sees the stick level from the sides of fingers, thumb and player, its tip to the right but from the thumb’s side', () => {
-    for (const [view, sense] of [
-      ['fingerSide', 1],
-      ['thumbSide', -1],
-      ['playerEye', -1],
-    ] as const) {
-      const seen = project(
-        sightFrom(stationOf(view, 'over')),
-        Float64Array.of(-40, 0, 0, 60, 0, 0),
-      );
-      expect(Math.sign(seen[3]! - seen[0]!)).toBe(sense);
-      expect(Math.abs(seen[4]! - seen[1]!)).toBeLessThan(4);
-    }
-  });
-});
 
 describe('the buffer', () => {
   const square = (z: number, half: number) => [
@@ -163,7 +124,7 @@ describe('a drawn grip', () => {
   it.each([...HOLD_IDS])('of %s is one hand from every side, small enough to be sent', (id) => {
     for (const view of PORTRAIT_VIEWS) {
       const drawing = drawer.draw(order(id, { view }));
-      expect(JSON.stringify(drawing).length).toBeLessThan(15_000);
+      expect(JSON.stringify(pathsOf(drawing)).length).toBeLessThan(14 * 1024);
       const areas = ringsOf(drawing.hand.outline)
         .map(areaOf)
         .sort((a, b) => b - a);
@@ -175,7 +136,7 @@ describe('a drawn grip', () => {
 
   it('has a badge of at most two and a half kilobytes', () => {
     for (const id of HOLD_IDS) {
-      const { beside: _, marks: __, ...badge } = drawer.draw(order(id, { detail: 'badge' }));
+      const badge = pathsOf(drawer.draw(order(id, { detail: 'badge' })));
       expect(JSON.stringify(badge).length).toBeLessThan(2560);
     }
   });
@@ -258,5 +219,75 @@ describe('a drawn grip', () => {
     );
     const small = drawer.draw(order('violin-shallow', { hold, build: BUILDS.child }));
     expect(small.bow!.outline).not.toBe(drawer.draw(order('violin-shallow')).bow!.outline);
+  });
+
+  it('lays over only the part that is in question, where the whole hand has it', () => {
+    const whole = drawer.draw(order('cello', { beside: 'target' })).beside!;
+    const part = drawer.draw(order('cello', { beside: 'target', besideOnly: ['little'] })).beside!;
+    const size = (path: string) => ringsOf(path).reduce((sum, ring) => sum + areaOf(ring), 0);
+    expect(part.ink).toBe('');
+    expect(size(part.outline)).toBeGreaterThan(3000);
+    expect(size(part.outline)).toBeLessThan(0.25 * size(whole.outline));
+    const across = (path: string) =>
+      ringsOf(path)
+        .flat()
+        .map(([x]) => x);
+    // The little finger is nearest to the button: to the left.
+    expect(Math.max(...across(part.outline))).toBeLessThan(
+      Math.max(...across(whole.outline)) - 400,
+    );
+  });
+
+  it('tells where the telling joint of each digit is, and what lies before it', () => {
+    const fingers = drawer.draw(order('violin-shallow'));
+    expect(fingers.bends.middle.isBehind).toBe(false);
+    expect(fingers.bends.thumb.isBehind).toBe(true);
+    // Above the place where the finger touches.
+    expect(fingers.bends.middle.y).toBeLessThan(fingers.marks.middle.y);
+    const thumb = drawer.draw(order('violin-shallow', { view: 'thumbSide', ring: 'thumbIp' }));
+    expect(thumb.bends.thumb).toEqual({ ...thumb.ring, isBehind: false });
+  });
+
+  it('says which measures no hand has at once, and draws a kept pose without solving it anew', () => {
+    // Three distances that do not add up.
+    const measures = { gap12: 12, gap23: 12, gap34: 12, spread: 70 };
+    const grip: MeasuredGrip = { ...NOTHING_MEASURED, measures };
+    const drawing = drawer.draw(order('violin-shallow', { grip }));
+    expect(drawing.fighting.length).toBeGreaterThan(0);
+    for (const { id, wanted, came } of drawing.fighting) {
+      expect(Math.abs(wanted - came)).toBeGreaterThan(mayMiss(id));
+    }
+    expect(drawer.draw(order('violin-shallow')).fighting).toEqual([]);
+    const pose = keptPose(solvePose(drawnHold(holdById('violin-shallow')), grip, BUILDS.grown));
+    // What was kept counts, whatever else the order says.
+    const kept = new GripDrawer().draw(order('violin-shallow', { pose }));
+    expect(kept.marks).toEqual(drawing.marks);
+    expect(kept.fighting.map(({ id }) => id)).toEqual(drawing.fighting.map(({ id }) => id));
+  });
+
+  it('shows contacts within two pixels of a phone where the camera of a general library (three) does', () => {
+    const station = stationOf('fingerSide', 'over');
+    const camera = new PerspectiveCamera(
+      (2 * Math.atan(station.heightMm / 2 / EYE_MM) * 180) / Math.PI,
+      station.widthMm / station.heightMm,
+      1,
+      5000,
+    );
+    const at = new Vector3(...station.at);
+    camera.position.copy(at).addScaledVector(new Vector3(...station.toward).normalize(), EYE_MM);
+    camera.lookAt(at);
+    camera.updateMatrixWorld(true);
+    for (const id of HOLD_IDS.filter((one) => holdById(one).hand === 'over')) {
+      const hold = drawnHold(holdById(id));
+      const { pose } = solvePose(hold, NOTHING_MEASURED, BUILDS.grown);
+      const { points } = new HandPoser(BUILDS.grown).pose(poseValues(pose));
+      const { marks, width } = drawer.draw(order(id));
+      for (const finger of ['index', 'middle', 'ring'] as const) {
+        const { xMm } = approachOfFinger(points, finger);
+        const seen = new Vector3(xMm, 0, bowOf(hold).stickRadiusMm).project(camera);
+        const px = 390 * Math.abs((seen.x + 1) / 2 - marks[finger].x / width);
+        expect(px).toBeLessThan(2);
+      }
+    }
   });
 });

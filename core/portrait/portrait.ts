@@ -8,11 +8,11 @@ import {
 } from '../pose/posedHand';
 import type { Digit } from '../pose/digits';
 import { bowDrawing, rasterBow, type BowDrawing, type Held } from './bowDrawing';
-import { covered, lightField } from './fields';
+import { covered, lightField, softPart } from './fields';
 import { dotsBefore } from './front';
-import { handSurface, partOfDigit, type Fineness } from './handSurface';
+import { handSurface, mirroredSurface, partOfDigit, type Fineness } from './handSurface';
 import { inkDots } from './ink';
-import { contactMarks, type ContactMark } from './marks';
+import { bendMarks, contactMarks, type ContactMark } from './marks';
 import { emptyBuffer, lightOf, raster, type Buffer } from './raster';
 import { CLOSE_PER_MM, project, sightFrom, type Sight, type Station } from './sight';
 import { creasePaths, nailPaths } from './skinMarks';
@@ -25,6 +25,8 @@ export interface PosedGrip {
   wristBend: WristBend;
   /** Null for a hand that holds nothing. */
   held: Held | null;
+  /** Drawn as the other hand at the same place of the bow: mirrored along the stick. */
+  isOther?: boolean;
 }
 
 /** How finely a grip is drawn. */
@@ -77,8 +79,8 @@ export const DETAILS = {
   },
 } as const satisfies Record<string, Detail>;
 
-/** A drawing as plain data: path data from the picture's upper left, in parts of a millimetre, drawn in this order. */
-export interface Portrait {
+/** What is painted of a drawing: path data from the picture's upper left, in parts of a millimetre, in this order. */
+export interface PortraitPaths {
   width: number;
   height: number;
   hand: {
@@ -100,9 +102,25 @@ export interface Portrait {
   bow: BowDrawing | null;
   /** Where the hand lies before the bow. */
   before: string;
+}
+
+/** A drawing as plain data. */
+export interface Portrait extends PortraitPaths {
   /** Where each digit touches the bow. */
   marks: Record<Digit, ContactMark>;
+  /** Where the joint is whose bend tells most of each digit. */
+  bends: Record<Digit, ContactMark>;
 }
+
+/** Of a drawing what is painted, alone. */
+export const pathsOf = ({
+  width,
+  height,
+  hand,
+  unseen,
+  bow,
+  before,
+}: PortraitPaths): PortraitPaths => ({ width, height, hand, unseen, bow, before });
 
 /** From where the light comes, against the eye: from the left, above and before. */
 const LIGHT = [-0.42, 0.72, 0.55] as const;
@@ -124,14 +142,14 @@ const USUAL_DEPTHS = { thumb: 0.3, index: 1, middle: 1, ring: 1, little: 0.2 };
 
 /** Draws a grip from where it is looked at. */
 export function drawPortrait(
-  { pose, build, wristBend, held }: PosedGrip,
+  { pose, build, wristBend, held, isOther = false }: PosedGrip,
   { station, detail = DETAILS.portrait, unseen = [], depths = USUAL_DEPTHS }: Drawing,
 ): Portrait {
   const { widthMm, heightMm } = station;
   const { tracing, toneMm2, inkMm2, isClose } = detail;
   const sight = sightFrom(station);
   const hand = new HandPoser(build).pose(poseValues(pose));
-  const { buffer, skin } = seenHand(hand, build.size, wristBend, sight, detail);
+  const { buffer, skin } = seenHand(hand, build.size, wristBend, sight, detail, isOther);
   const lit = lightField(buffer);
   const dark = darkness(lit);
   const tone = { ...tracing, leastMm2: toneMm2, toleranceMm: 1.6 * tracing.toleranceMm };
@@ -149,22 +167,25 @@ export function drawPortrait(
       creases: isClose ? creasePaths(skin, sight, buffer) : '',
       ink: traced(covered(buffer, inkDots(buffer)), ink),
     },
-    unseen: unseen.length === 0 ? '' : traced(covered(buffer, dotsOf(buffer, unseen)), tracing),
+    unseen: unseen.length === 0 ? '' : traced(softPart(buffer, dotsOf(buffer, unseen)), tracing),
     bow: held && bowNear ? bowDrawing(held, sight, buffer, bowNear, tracing, isClose) : null,
     before: bowNear ? traced(covered(buffer, dotsBefore(buffer, bowNear)), tracing) : '',
     marks: contactMarks(hand, depths, sight, buffer, bowNear, held?.bow.stickRadiusMm ?? 0),
+    bends: bendMarks(hand, sight, buffer, bowNear),
   };
 }
 
-/** Another hand of the same view as lines alone, to be laid over: where the hold wants it, or how it was. */
+/** Another hand of the same view as lines alone, or a part of it, to be laid over: where the hold wants it, or how it was. */
 export function drawOutline(
   { pose, build, wristBend }: Omit<PosedGrip, 'held'>,
   station: Station,
   detail: Detail = DETAILS.portrait,
+  only?: readonly Digit[],
 ): { outline: string; ink: string } {
   const hand = new HandPoser(build).pose(poseValues(pose));
   const { buffer } = seenHand(hand, build.size, wristBend, sightFrom(station), detail);
   const { tracing, inkMm2 } = detail;
+  if (only) return { outline: traced(softPart(buffer, dotsOf(buffer, only)), tracing), ink: '' };
   return {
     outline: traced(covered(buffer, buffer.part), tracing),
     ink: traced(covered(buffer, inkDots(buffer)), { ...tracing, leastMm2: inkMm2 }),
@@ -177,14 +198,11 @@ function seenHand(
   wristBend: WristBend,
   sight: Sight,
   { dotMm, fineness }: Detail,
+  isOther = false,
 ): { buffer: Buffer; skin: Float64Array } {
-  const { places, triangles, parts, skin } = handSurface(
-    hand,
-    size,
-    wristBend,
-    sight.toward,
-    fineness,
-  );
+  const [x, y, z] = sight.toward;
+  const own = handSurface(hand, size, wristBend, isOther ? [-x, y, z] : sight.toward, fineness);
+  const { places, triangles, parts, skin } = isOther ? mirroredSurface(own) : own;
   const buffer = emptyBuffer(sight.widthMm, sight.heightMm, dotMm);
   const light = lightOf(places, triangles, lightFrom(sight));
   raster(buffer, { places: project(sight, places), triangles, parts, light });

@@ -21,13 +21,15 @@ const OVER: Record<PortraitView, Station> = {
   profile: { toward: [-1, 0.1, 0.12], at: [0, 4, -56], widthMm: 190, heightMm: 149.5 },
 };
 
-/** About an under-hand one: from behind the frog and from the player's eye the hand shows best. */
+const wide = { widthMm: 190, heightMm: 149.5 };
+
+/** About an under-hand one, which reaches back to the button: it takes more room. */
 const UNDER: Record<PortraitView, Station> = {
-  fingerSide: { toward: [0, 0.06, 1], at: [-22, -4, 0], ...frame },
-  thumbSide: { toward: [-0.3, -0.6, -0.74], at: [-16, -4, 10], level: true, ...frame },
-  playerEye: { toward: [0.35, 0.5, -0.78], at: [-22, -2, 0], level: true, ...frame },
-  downStick: { toward: [-1, 0.12, 0.15], at: [0, -8, 10], ...frame },
-  profile: { toward: [-0.9, 0.3, 0.5], at: [-10, -4, 10], widthMm: 190, heightMm: 149.5 },
+  fingerSide: { toward: [0, 0.06, 1], at: [-40, -8, 0], ...wide },
+  thumbSide: { toward: [-0.3, -0.6, -0.74], at: [-40, -4, 10], level: true, ...wide },
+  playerEye: { toward: [0.35, 0.5, -0.78], at: [-40, -4, 0], level: true, ...wide },
+  downStick: { toward: [1, 0.35, -0.3], at: [-28, -8, 6], ...frame },
+  profile: { toward: [-0.5, 0.85, -0.1], at: [-48, 0, 0], level: true, ...wide },
 };
 
 /** Where the eye stands for a view of a hold. */

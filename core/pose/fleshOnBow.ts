@@ -1,9 +1,10 @@
 import { distanceToBow, type BowBody } from '../bow/bowBody';
+import { FINGERS } from '../hand';
 import type { Flesh } from './poseProblem';
 import type { PosedHand } from './posedHand';
 import type { PoseTarget } from './poseTarget';
 import { DIGITS } from './digits';
-import { DIGIT_JOINTS } from './rig';
+import { DIGIT_JOINTS, WRIST_JOINT } from './rig';
 import { mainJoints, skinOf } from './skin';
 
 /** How a posed hand meets the bow, measured on its skin, mm. */
@@ -14,6 +15,9 @@ export interface SkinFit {
   overlapMm: number;
 }
 
+/** How much more than a finger's flesh the palm's gives way, and the web between thumb and index, in which a German bow's button rests, mm. [memory] */
+const PALM_SOFTER_MM = 2;
+const WEB_SOFTER_MM = 4;
 /** Skin that gives way by this much is as it should be, mm. */
 const PRESSED_MM = 0.5;
 /** How much of what the skin is off the flesh is corrected by at once. */
@@ -27,7 +31,7 @@ export function correctFlesh(
   bow: BowBody,
   target: PoseTarget,
   flesh: Flesh,
-): { fit: SkinFit; flesh: Flesh } {
+): { fit: SkinFit; flesh: Flesh; palmInsideMm: number } {
   joints ??= mainJoints();
   const skin = skinOf(hand);
   const nearest = new Float64Array(25).fill(Infinity);
@@ -35,6 +39,11 @@ export function correctFlesh(
     const away = distanceToBow(bow, skin[3 * v]!, skin[3 * v + 1]!, skin[3 * v + 2]!);
     if (away < nearest[joints[v]!]!) nearest[joints[v]!] = away;
   }
+  for (const bone of [WRIST_JOINT, ...FINGERS.map((digit) => DIGIT_JOINTS[digit][0]!)]) {
+    nearest[bone]! += PALM_SOFTER_MM;
+  }
+  nearest[DIGIT_JOINTS.thumb[0]!]! += WEB_SOFTER_MM;
+  const palmInsideMm = Math.max(0, ...DIGITS.map((digit) => -nearest[DIGIT_JOINTS[digit][0]!]!));
   let [gapMm, overlapMm] = [0, 0];
   for (const away of nearest) overlapMm = Math.max(overlapMm, -away);
   const corrected = structuredCloneOf(flesh);
@@ -53,7 +62,7 @@ export function correctFlesh(
     gapMm = Math.max(gapMm, own);
     if (own > -PRESSED_MM / 2) corrected[digit][at]! -= SHARE * (own + PRESSED_MM / 2);
   }
-  return { fit: { gapMm, overlapMm }, flesh: corrected };
+  return { fit: { gapMm, overlapMm }, flesh: corrected, palmInsideMm };
 }
 
 const structuredCloneOf = (flesh: Flesh): Flesh =>

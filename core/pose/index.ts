@@ -3,6 +3,7 @@ export * from './digits';
 export * from './drawnHold';
 export * from './handBuild';
 export * from './holdPose';
+export * from './keptPose';
 export * from './measuredGrip';
 export * from './measuredOf';
 export * from './posedHand';

@@ -31,3 +31,20 @@ export function unseenDigits(contacts: GripContacts, seen: readonly MeasureId[])
       : contacts.fingers[digit] === null && !seen.some((id) => id.startsWith(digit)),
   );
 }
+
+/** The bend by which a digit is known. */
+const BENDS: Record<Digit, MeasureId> = {
+  thumb: 'thumbIpFlexion',
+  index: 'indexPipFlexion',
+  middle: 'middlePipFlexion',
+  ring: 'ringPipFlexion',
+  little: 'littlePipFlexion',
+};
+
+/**
+ * Digits whose bend is drawn as the hold wants it, because nobody has measured it or looked at it, although the digit itself was seen.
+ *
+ * @param seen what was measured, tapped, or looked at and found good
+ */
+export const supposedBends = (unseen: readonly Digit[], seen: readonly MeasureId[]): Digit[] =>
+  DIGITS.filter((digit) => !unseen.includes(digit) && !seen.includes(BENDS[digit]));

@@ -19,7 +19,6 @@ import {
   NEXT_TO_JOINT,
   BESIDE_MM,
   PALM_SAMPLES,
-  PALM_MM,
   SAMPLES,
 } from './poseTolerance';
 
@@ -60,7 +59,8 @@ export class PoseProblem implements LeastSquares<Float64Array> {
     readonly poser: HandPoser,
     readonly bow: BowBody,
     readonly target: PoseTarget,
-    readonly flesh: Flesh,
+    /** Between bones and skin, mm: of the digits, and of the palm. */
+    readonly thick: { flesh: Flesh; palmMm: number },
     /** The hold's own values, for all that nothing else says. */
     readonly own: ArrayLike<number>,
     /** How much more than usual what was measured may give way to the wood. */
@@ -148,7 +148,7 @@ export class PoseProblem implements LeastSquares<Float64Array> {
     this.poser.poseDigit(digit, values, root, this.#hand, false);
     const point = 1 + 4 * DIGITS.indexOf(digit);
     const { x, u, touch, isTouchMeasured, bends } = this.target.digits[digit];
-    const flesh = this.flesh[digit];
+    const flesh = this.thick.flesh[digit];
     const isTip = digit === 'thumb' || touch.on === 'air';
     // Where the finger is nearest to the stick, if nothing tells where it is to be.
     const depth = isTip || u.isMeasured ? u.value : approachOfFinger(points, digit as Finger).u;
@@ -282,7 +282,7 @@ export class PoseProblem implements LeastSquares<Float64Array> {
         points[1]! + t * (points[knuckle + 1]! - points[1]!),
         points[2]! + t * (points[knuckle + 2]! - points[2]!),
       );
-      this.#add(Math.min(0, away - PALM_MM * this.poser.build.size) / TOLERANCE.insideMm);
+      this.#add(Math.min(0, away - this.thick.palmMm) / TOLERANCE.insideMm);
     }
   }
 

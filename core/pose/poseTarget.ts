@@ -1,5 +1,6 @@
 import type { Finger } from '../hand';
 import type { MeasureId } from '../measure/measureIds';
+import { bowOf } from './bowOf';
 import type { DrawnHold } from './drawnHold';
 import { holdPoseOf, type Touch } from './holdPose';
 import { depthOf, placesOf } from './digitPlaces';
@@ -68,13 +69,16 @@ export function poseTarget(
       (contact !== null && Math.abs(contact.dMm) > OFF_FROM_MM) ||
       (name === 'little' && measures.littlePlace === 'off');
     const touch = isOff
-      ? ({ on: 'air', liftMm: liftOf(contact?.dMm) } as const)
+      ? ({ on: 'air', liftMm: liftOf(hold, contact?.dMm) } as const)
       : name === 'little'
         ? littleTouch(measures.littlePlace, own.touches.little)
         : own.touches[name];
     return {
       x: { value: places[name].xMm, isMeasured: places[name].isMeasured },
-      u: { value: depth ?? hold.startingDepthsU[name], isMeasured: depth !== null && !isOff },
+      u: {
+        value: depth ?? hold.startingDepthsU[name],
+        isMeasured: depth !== null && !isOff && touch.on !== 'under',
+      },
       touch,
       isTouchMeasured: touch !== own.touches[name],
       bends: [
@@ -97,16 +101,21 @@ export function poseTarget(
     digits: Object.fromEntries(
       DIGITS.map((digit) => [digit, digit === 'thumb' ? thumb : finger(digit)]),
     ) as Record<Digit, DigitTarget>,
-    leanDeg: bend('handLean'),
+    // The knuckles of a hand that shakes hands with the frog stand one above the other: they lean nowhere.
+    leanDeg: hold.hand === 'over' ? bend('handLean') : null,
     thumbApproachDeg: number('thumbApproach'),
-    thumbThroughMm: number('thumbThrough'),
+    // A thumb that lies on top of the stick goes through nothing.
+    thumbThroughMm: hold.hand === 'over' ? number('thumbThrough') : null,
   };
 }
 
-const liftOf = (offAxisMm: number | undefined): number =>
-  offAxisMm === undefined || Math.abs(offAxisMm) <= OFF_FROM_MM
+/** How high above the stick a finger is that is off, mm; one that carried from below hangs under the frog. */
+function liftOf(hold: DrawnHold, offAxisMm: number | undefined): number {
+  if (hold.hand === 'under') return 2 * bowOf(hold).frog.bottomMm;
+  return offAxisMm === undefined || Math.abs(offAxisMm) <= OFF_FROM_MM
     ? OFF_LIFT_MM
     : Math.abs(offAxisMm) - OFF_FROM_MM / 2;
+}
 
 function littleTouch(place: number | string | undefined, own: Touch): Touch {
   switch (place) {

@@ -36,7 +36,7 @@ export const BESIDE_MM = 0.45;
 
 /** Where along the palm the wood is kept out, and how thick it is from the bones to its skin, mm. [memory] */
 export const PALM_SAMPLES = [0.45, 0.6, 0.75, 0.9, 1];
-export const PALM_MM = 11.5;
+export const PALM_MM = 13;
 
 /** Where along each bone the wood is kept out. */
 export const SAMPLES = [0.12, 0.3, 0.5, 0.7, 0.88];

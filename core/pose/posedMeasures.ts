@@ -6,15 +6,20 @@ import { approachOfFinger, type Approach } from '../hand/approachOfFinger';
 import { approachOf, leanOf, throughOf } from './posedAngles';
 import type { PosedHand } from './posedHand';
 
-/** The measures that a posed hand tells of itself, by the same definitions as a hand that was fitted to pictures. */
+/**
+ * The measures that a posed hand tells of itself, by the same definitions as a hand that was fitted to pictures.
+ *
+ * @param told where each finger was told to touch, joint units, where it was
+ */
 export function posedMeasures(
   { points, bendDeg }: PosedHand,
   bow: BowBody,
   middleFingerMm: number,
+  told: Partial<Record<Finger, number>> = {},
 ): Partial<Record<MeasureId, number>> {
   const bend = (name: (typeof HAND_POINTS)[number]) => bendDeg[HAND_POINTS.indexOf(name)]!;
   const contact = Object.fromEntries(
-    FINGERS.map((finger) => [finger, approachOfFinger(points, finger)]),
+    FINGERS.map((finger) => [finger, approachOfFinger(points, finger, told[finger])]),
   ) as Record<Finger, Approach>;
   const { index, middle, ring, little } = contact;
   const thumbX = points[3 * HAND_POINTS.indexOf('thumbTip')]!;

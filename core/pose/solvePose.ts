@@ -1,6 +1,6 @@
 import type { BowBody } from '../bow/bowBody';
 import { levenbergMarquardt } from '../fit/minimise/levenbergMarquardt';
-import { FINGERS } from '../hand';
+import { FINGERS, type Finger } from '../hand';
 import { bowOf } from './bowOf';
 import type { DrawnHold } from './drawnHold';
 import type { MeasureId } from '../measure/measureIds';
@@ -12,6 +12,7 @@ import { approachOfFinger } from '../hand/approachOfFinger';
 import { posedMeasures } from './posedMeasures';
 import { DIGIT_VALUES, HandPoser, poseOf, type HandPose, type WristBend } from './posedHand';
 import { PoseProblem, type Flesh } from './poseProblem';
+import { PALM_MM } from './poseTolerance';
 import { poseTarget, type PoseTarget } from './poseTarget';
 import { DIGITS } from './digits';
 
@@ -72,6 +73,18 @@ export function solvePose(hold: DrawnHold, grip: MeasuredGrip, build: HandBuild)
     if (penalty(found) < penalty(best)) best = found;
   }
   if (best.missed.length > 0) {
+    // By the way of the hand that the hold was posed with.
+    const by = {
+      poser: new HandPoser(BUILDS[own.build]),
+      bow,
+      target,
+      flesh: own.fleshMm as Flesh,
+    };
+    const { values } = search(own.values, { ...by, own: own.values, yielding: 1 });
+    const found = from(values);
+    if (penalty(found) < penalty(best)) best = found;
+  }
+  if (best.missed.length > 0) {
     const longer = from(best.values);
     if (penalty(longer) < penalty(best)) best = longer;
   }
@@ -81,6 +94,12 @@ export function solvePose(hold: DrawnHold, grip: MeasuredGrip, build: HandBuild)
     // A finger that is on the wrong side of the stick stays there: the hold's own hand is on the right one.
     const other = from(yielding < FROM_OWN ? best.values : start, yielding);
     if (other.fit.overlapMm < best.fit.overlapMm) best = other;
+  }
+  // Nor is it where a smaller hand's own finger starts out inside the frog: others set out bent otherwise.
+  for (const other of otherStarts(start, FINGERS)) {
+    if (best.fit.overlapMm < MOST_INSIDE_MM) break;
+    const found = from(other, FROM_OWN);
+    if (found.fit.overlapMm < best.fit.overlapMm) best = found;
   }
   return {
     pose: poseOf(best.values),
@@ -97,7 +116,7 @@ const penalty = ({ missed, fit, cost }: Searched): number =>
 
 /** Skin is never further inside the wood than this, mm, and by how much more each time what was measured may give way for it. */
 const MOST_INSIDE_MM = 1.3;
-const YIELDING = [4, 20, 100, 1000];
+const YIELDING = [4, 20, 100, 1000, 30_000];
 const FROM_OWN = 50;
 
 interface Searching {
@@ -125,10 +144,10 @@ function search(
   start: ArrayLike<number>,
   { poser, bow, target, flesh, own, yielding }: Searching,
 ): Found {
-  let [values, used] = [Float64Array.from(start), flesh];
+  let [values, used, palmMm] = [Float64Array.from(start), flesh, PALM_MM * poser.build.size];
   let best: Found | null = null;
   for (let round = 0; round < ROUNDS; round += 1) {
-    const problem = new PoseProblem(poser, bow, target, used, own, yielding);
+    const problem = new PoseProblem(poser, bow, target, { flesh: used, palmMm }, own, yielding);
     const steps = round === 0 ? STEPS.first : STEPS.later;
     const { state, cost } = levenbergMarquardt(problem, values, { steps, relative: SETTLED });
     values = Float64Array.from(state);
@@ -139,6 +158,7 @@ function search(
     if (worst(corrected.fit) < FIT_MM) break;
     if (round >= USUAL_ROUNDS - 1 && corrected.fit.overlapMm < MOST_INSIDE_MM) break;
     used = corrected.flesh;
+    palmMm += corrected.palmInsideMm;
   }
   return best!;
 }
@@ -152,10 +172,7 @@ const OTHERWISE = [
   [38, -30, 0],
 ] as const;
 
-function* otherStarts(
-  own: ArrayLike<number>,
-  missed: readonly PoseResidual['id'][],
-): Generator<Float64Array> {
+function* otherStarts(own: ArrayLike<number>, missed: readonly string[]): Generator<Float64Array> {
   const fingers = FINGERS.filter((finger) =>
     missed.some((id) => id.startsWith(finger) || (finger === 'middle' && id === 'thumbOpposition')),
   );
@@ -181,6 +198,11 @@ function wristBendOf({ measures }: MeasuredGrip, own: WristBend): WristBend {
   };
 }
 
+/** Measures that only a hand over the stick has: how far the thumb goes through, the slope of the knuckles. */
+const OF_OVER_HAND = ['handLean', 'thumbThrough'] as const;
+/** Measures that rest on where the little finger is nearest to the stick: one that carries from below is nearest nowhere in particular. */
+const OF_LITTLE_UNDER = ['littleDepth', 'gap34', 'spread'] as const;
+
 function residualsOf(
   values: Float64Array,
   poser: HandPoser,
@@ -190,16 +212,29 @@ function residualsOf(
   hold: DrawnHold,
 ): PoseResidual[] {
   const hand = poser.pose(values);
-  const came = posedMeasures(hand, bowOf(hold), middleFingerMm);
+  const told = Object.fromEntries(
+    FINGERS.flatMap((finger) => {
+      const { u } = target.digits[finger];
+      return u.isMeasured ? [[finger, u.value]] : [];
+    }),
+  ) as Partial<Record<Finger, number>>;
+  const came = posedMeasures(hand, bowOf(hold), middleFingerMm, told);
   const out: PoseResidual[] = [];
+  const vague = [
+    ...(hold.hand === 'under' ? OF_OVER_HAND : []),
+    ...(target.digits.little.touch.on === 'under' ? OF_LITTLE_UNDER : []),
+  ] as MeasureId[];
   for (const [id, wanted] of Object.entries(measures) as [MeasureId, number | string][]) {
     const value = came[id];
-    if (typeof wanted === 'number' && value !== undefined) out.push({ id, wanted, came: value });
+    if (typeof wanted === 'number' && value !== undefined && !vague.includes(id)) {
+      out.push({ id, wanted, came: value });
+    }
   }
   for (const finger of FINGERS) {
     const contact = contacts.fingers[finger];
-    if (!contact || target.digits[finger].touch.on === 'air') continue;
-    const { u, xMm } = approachOfFinger(hand.points, finger);
+    const { on } = target.digits[finger].touch;
+    if (!contact || on === 'air' || on === 'under') continue;
+    const { u, xMm } = approachOfFinger(hand.points, finger, told[finger]);
     if (!contact.onlyDepth) out.push({ id: `${finger}X`, wanted: contact.xMm, came: xMm });
     const depth = `${finger}Depth` as MeasureId;
     if (measures[depth] === undefined) out.push({ id: depth, wanted: contact.u, came: u });
@@ -217,4 +252,8 @@ export function mayMiss(id: PoseResidual['id']): number {
   return /Flexion|Lean|Approach/.test(id) ? MISSED.deg : MISSED.mm;
 }
 
-const isMissed = ({ id, wanted, came }: PoseResidual) => Math.abs(wanted - came) > mayMiss(id);
+/** Whether a measured thing came out further off than so many times what it may be missed by. */
+export const isFarOff = ({ id, wanted, came }: PoseResidual, times: number): boolean =>
+  Math.abs(wanted - came) > times * mayMiss(id);
+
+const isMissed = (residual: PoseResidual) => isFarOff(residual, 1);

@@ -42,6 +42,15 @@ describe('a studio of the version before', () => {
     expect((await studio.get(`/api/pictures/${id(3)}`)).status).toBe(200);
   });
 
+  it('has a drawn hand of its look, and a small one for the list', async () => {
+    await studio.deriver.allSettled();
+    const check = checkSchema.parse((await studio.get(`/api/checks/${id(4)}`)).body);
+    expect(check.pose!.values).toHaveLength(27);
+    expect(check.measures).toEqual(writes.measures);
+    const list = studentListSchema.parse((await studio.get('/api/students')).body);
+    expect(list.students[0]!.badge!.drawing.hand.outline).toMatch(/^M/);
+  });
+
   it.each([
     ['checks', id(4), writes.look],
     ['relaxed-hands', id(6), writes.relaxed],

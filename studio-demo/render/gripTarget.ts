@@ -23,6 +23,8 @@ export interface GripTarget {
   fingers: Record<Finger, FingerTarget>;
   /** Slope of the knuckle line, positive with the index side lower; null where the hand lies otherwise. */
   leanDeg: number | null;
+  /** Where the web between thumb and index lies along the stick, against the button; nowhere of an over-hand hold. */
+  webXMm?: number;
 }
 
 /** How the hand stands against the forearm, degrees: flexion and radial deviation positive. */

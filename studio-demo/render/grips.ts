@@ -109,6 +109,7 @@ const german: GripTarget = {
     little: finger('little', -16, 0.5, 55, 26, { on: 'under' }),
   },
   leanDeg: null,
+  webXMm: -70,
 };
 
 const level: WristBend = { flexionDeg: 0, deviationDeg: 0 };

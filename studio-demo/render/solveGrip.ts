@@ -8,6 +8,7 @@ import type { Contact, GripTarget } from './gripTarget';
 import { pointNames, poseHand, type HandPose, type PosedHand } from './handPose';
 import { RIG_CHAIN, RIG_FINGERS, type RigFinger } from './handRig';
 import { skinOf } from './handSkin';
+import { keepOut, keepPalmOut } from './keepOut';
 
 /** Flesh between each bone of a digit and its skin where it touches, from the base to the tip, mm. */
 export type Flesh = Record<RigFinger, [number, number, number]>;
@@ -19,6 +20,9 @@ const FLESH_MM: Flesh = {
   ring: [7.5, 7, 6.5],
   little: [6.5, 6, 5.5],
 };
+/** The web between thumb and index, in which the button rests, is carried by this bone and gives way so much more, mm. [memory] */
+const WEB = 'thumb-metacarpal';
+const WEB_MM = 4;
 const RAD = Math.PI / 180;
 
 interface Start {
@@ -120,6 +124,7 @@ function correctFlesh(pose: HandPose, target: GripTarget, model: BowModel, flesh
       Math.min(nearest.get(joint) ?? Infinity, distanceToBow(model, at.x, at.y, at.z)),
     );
   }
+  nearest.set(WEB, (nearest.get(WEB) ?? Infinity) + WEB_MM);
   let [gapMm, overlapMm] = [0, 0];
   for (const mm of nearest.values()) overlapMm = Math.max(overlapMm, -mm);
   for (const digit of RIG_FINGERS) {
@@ -218,6 +223,13 @@ function wishes(pose: HandPose, target: GripTarget, model: BowModel, flesh: Fles
     const leanDeg = Math.atan2(littleMcp.y - indexMcp.y, indexMcp.x - littleMcp.x) / RAD;
     near(leanDeg, target.leanDeg, 3);
   }
+  if (target.webXMm !== undefined) {
+    const web = hand.points.thumbMcp.clone().lerp(hand.points.indexMcp, 0.5);
+    near(web.x, target.webXMm - 8, 3);
+    near(web.y, 8, 5);
+    near(web.z, 0, 6);
+    keepPalmOut(hand, model, target.build.size, out);
+  }
   pose.turnDeg.forEach((deg, i) => near(deg, start.pose.turnDeg[i]!, start.turnTolerance));
   const { wrist, middleMcp } = hand.points;
   near(wrist.y, start.pose.wrist[1], start.wristTolerance);
@@ -246,25 +258,6 @@ function placeOf(
       return { x, y: frog.bottomMm - fleshMm, z: 0 };
     case 'air':
       return { x, y: stickRadiusMm + fleshMm + contact.liftMm, z: 0 };
-  }
-}
-
-/** Samples along the bones must stay as far outside the bow as their flesh is thick. */
-function keepOut(
-  hand: PosedHand,
-  digit: RigFinger,
-  model: BowModel,
-  flesh: readonly number[],
-  out: number[],
-): void {
-  const line = pointNames(digit).map((name) => hand.points[name]);
-  for (let i = digit === 'thumb' ? 1 : 0; i < 3; i += 1) {
-    for (const t of [0.2, 0.4, 0.6, 0.8]) {
-      const place = line[i]!.clone().lerp(line[i + 1]!, t);
-      out.push(
-        Math.min(0, distanceToBow(model, place.x, place.y, place.z) - (flesh[i]! - 0.8)) / 0.6,
-      );
-    }
   }
 }
 

@@ -1,4 +1,4 @@
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDatabase } from './openDatabase';
@@ -46,6 +46,15 @@ describe('openDatabase', () => {
     expect(await tables()).toEqual([]);
     await db.migrate.latest();
     expect((await tables()).sort()).toEqual(before);
+    await db.destroy();
+  });
+
+  it('has done every migration that there is, the newest last', async () => {
+    const folder = join(__dirname, '../../migrations');
+    const files = readdirSync(folder).filter((name) => name.endsWith('.ts'));
+    const db = await openDatabase(freshFile());
+    const done = await db('knex_migrations').orderBy('id').pluck('name');
+    expect(done.map((name: string) => `${name}.ts`)).toEqual(files.sort());
     await db.destroy();
   });
 

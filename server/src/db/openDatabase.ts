@@ -11,6 +11,8 @@ import * as crossings from '../../migrations/20261126020000_crossings';
 import * as tracking from '../../migrations/20261126090000_tracking';
 import * as factsFirst from '../../migrations/20261129110000_facts_first';
 import * as people from '../../migrations/20261130090000_people';
+import * as badges from '../../migrations/20261130120000_badges';
+import * as poses from '../../migrations/20261130150000_poses';
 import * as accessTables from '../../migrations/access/20261130090000_first_tables';
 
 interface SqliteConnection {
@@ -37,6 +39,8 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261126090000_tracking', ...tracking },
   { name: '20261129110000_facts_first', ...factsFirst },
   { name: '20261130090000_people', ...people },
+  { name: '20261130120000_badges', ...badges },
+  { name: '20261130150000_poses', ...poses },
 ];
 
 /** The same of the file that says who may come in. */

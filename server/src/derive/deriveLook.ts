@@ -7,8 +7,17 @@ import {
 } from '@open-palm/contract';
 import { gripFacts } from '@open-palm/records/grip';
 import { trackedNumbers } from '@open-palm/records/track';
+import { BOW_SIZES } from '@open-palm/core/bow';
 import { fitLookInSteps, lookFitsOf, type InSteps } from '@open-palm/core/fit';
 import type { Hold } from '@open-palm/core/holds';
+import {
+  buildOfHand,
+  drawnHold,
+  keptPose,
+  measuredOf,
+  solvePose,
+  type KeptPose,
+} from '@open-palm/core/pose';
 import {
   checkContacts,
   familyStandings,
@@ -30,6 +39,7 @@ export interface LookFacts {
 export interface DerivedLook extends Pick<Check, 'measures' | 'contacts' | 'fits'> {
   standings: Record<Family, Standing>;
   numbers: TrackedNumber[];
+  pose: KeptPose;
 }
 
 /** One picture alone gives intervals, which are shown while it is looked at and never kept. */
@@ -41,13 +51,29 @@ export function deriveLook({ input, hold: taught, relaxedHand }: LookFacts): Der
   const look: Look = input;
   const fits = finish(fitLookInSteps(look, hold, hand, SEVERAL));
   const { measures } = measureCheck(look, hold, hand, sampleCapture, lookFitsOf(fits));
+  const contacts = checkContacts(look, hold);
   return {
     measures,
-    contacts: checkContacts(look, hold),
+    contacts,
     fits: keptFits(fits),
     standings: familyStandings(measures.map(({ measure }) => measure)),
     numbers: trackedNumbers(measures),
+    pose: poseOfLook(input, hold, { contacts, measures }),
   };
+}
+
+/** The hand that a look's measures tell, on the student's own bow and as large as theirs. */
+function poseOfLook(
+  { grip }: CheckInput,
+  hold: Hold,
+  { contacts, measures }: Pick<Check, 'contacts' | 'measures'>,
+): KeptPose {
+  const measured = {
+    contacts,
+    measures: measuredOf(measures.map(({ measure }) => measure)),
+  };
+  const build = buildOfHand(grip.middleFinger.mm);
+  return keptPose(solvePose(drawnHold(hold, BOW_SIZES[grip.bowSize]), measured, build));
 }
 
 function finish<Answer>(work: InSteps<Answer>): Answer {

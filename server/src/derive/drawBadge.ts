@@ -3,7 +3,7 @@ import { BOW_SIZES } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
 import { mergeContacts, type GripContacts } from '@open-palm/core/measure';
 import { buildOfHand, drawnHold, measuredOf, unseenDigits, DIGITS } from '@open-palm/core/pose';
-import { GripDrawer } from '@open-palm/core/portrait';
+import { GripDrawer, pathsOf } from '@open-palm/core/portrait';
 import { gripFacts } from '@open-palm/records/grip';
 import { lastSeenOf } from '@open-palm/records/lastSeen';
 
@@ -39,6 +39,5 @@ export function drawBadge(
     unseen,
     beside: null,
   });
-  const { beside: _, marks: __, ring: ___, ...badge } = drawing;
-  return { drawing: badge, isUnseen: unseen.length === DIGITS.length };
+  return { drawing: pathsOf(drawing), isUnseen: unseen.length === DIGITS.length };
 }

@@ -81,6 +81,7 @@ export async function keepDerived(
       standings_json: JSON.stringify(derived.standings),
       contacts_json: JSON.stringify(derived.contacts),
       fits_json: JSON.stringify(derived.fits),
+      pose_json: JSON.stringify(derived.pose),
       numbers_json: JSON.stringify(derived.numbers),
       derived_code: DERIVED_CODE,
       derive_error: null,

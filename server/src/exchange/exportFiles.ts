@@ -36,7 +36,7 @@ export async function* studioJson(db: Knex): AsyncGenerator<string> {
   };
   yield `${JSON.stringify(head).slice(0, -1)},"checks":[`;
   let first = true;
-  for await (const { contacts: _, fits: __, ...check } of everyCheck(db)) {
+  for await (const { contacts: _, fits: __, pose: ___, ...check } of everyCheck(db)) {
     yield `${first ? '' : ','}${JSON.stringify(check)}`;
     first = false;
   }

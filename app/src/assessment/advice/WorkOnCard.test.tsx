@@ -223,7 +223,7 @@ describe('WorkOnCard', () => {
     const off: Tap = { measure: 'littlePlace', answer: { kind: 'category', category: 'off' } };
     show([off]);
     await screen.findByText(
-      'To practise: Raise the tip slowly · Lift one finger at a time (both over something soft)',
+      'To practise: Feel the weight over four fingers · Raise the tip slowly · Walk up the stick (the last 2 over something soft)',
     );
     screen.unmount();
     show([off], { entries: [entry({ kind: 'hurt', what: 'pain', word: null })] });

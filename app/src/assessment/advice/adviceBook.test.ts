@@ -8,7 +8,7 @@ describe('docs/advice.md', () => {
     const written = readFileSync(join(__dirname, '../../../../docs/advice.md'), 'utf8');
     const told = await format(adviceBook(), { parser: 'markdown', printWidth: 100 });
     expect(words(told)).toEqual(words(written));
-  });
+  }, 30_000);
 });
 
 /** However it is broken into lines. */

@@ -10,6 +10,7 @@ import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { AidForm } from './AidForm';
 import { AidLine } from './AidLine';
+import { MarksMap, type MarkedHand } from './MarksMap';
 import { PromiseForm } from './PromiseForm';
 import { PromiseLine } from './PromiseLine';
 
@@ -18,10 +19,13 @@ const words = strings.agreements;
 /** What was agreed with a student, shown until it is ticked off, and aids with the way of doing without them. */
 export function AgreementsCard({
   student,
+  marked,
   log,
   now,
 }: {
   student: Student;
+  /** On which hand finger marks are shown. */
+  marked: MarkedHand;
   log: LessonLog;
   now: Date;
 }) {
@@ -30,6 +34,7 @@ export function AgreementsCard({
     promise: LogEntryOf<'promise'>;
     state: 'kept' | 'dropped';
   } | null>(null);
+  const map = <MarksMap {...marked} side={student.side} skinTone={student.skinTone} />;
   const open = openEntries(log.entries);
   const promises = open
     .filter((entry) => entry.kind === 'promise')
@@ -68,7 +73,7 @@ export function AgreementsCard({
         </View>
       ) : null}
       {aids.map((aid) => (
-        <AidLine key={aid.id} aid={aid} log={log} now={now} />
+        <AidLine key={aid.id} aid={aid} map={map} log={log} now={now} />
       ))}
       {adding === 'promise' ? (
         <PromiseForm
@@ -82,6 +87,7 @@ export function AgreementsCard({
         />
       ) : adding === 'aid' ? (
         <AidForm
+          map={map}
           now={now}
           onKeep={(aid) => {
             setAdding(null);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { LogEntryOf } from '@open-palm/contract';
 import { aidById, AIDS } from '@open-palm/core/practice';
@@ -13,12 +13,18 @@ import { dateOf, daysFrom, dueDate } from './dueDates';
 
 const words = strings.agreements;
 
+/** The aid whose dots are shown on a drawn hand. */
+export const FINGER_MARKS = 'finger-marks';
+
 /** Which aid starts today, and by when the hand is to be without it. */
 export function AidForm({
+  map,
   now,
   onKeep,
   onLeave,
 }: {
+  /** Where the dots of finger marks go. */
+  map: ReactNode;
   now: Date;
   onKeep: (aid: Pick<LogEntryOf<'aid'>, 'aid' | 'from' | 'off'>) => void;
   onLeave: () => void;
@@ -47,6 +53,7 @@ export function AidForm({
           {strings.aidHints[id] === undefined ? null : (
             <Text variant="small">{strings.aidHints[id]}</Text>
           )}
+          {id === FINGER_MARKS ? map : null}
           <WordField label={words.offBy} value={written ?? usual} onChange={setWritten} />
           <Text variant="small" {...(off === null ? { color: tokens.out } : { second: true })}>
             {off === null ? words.dateWrong : words.aidStays}

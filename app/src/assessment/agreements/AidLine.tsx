@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 import { type LogEntryOf } from '@open-palm/contract';
@@ -10,6 +11,7 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space, TOUCH } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { dateWords } from '../../foundation/strings/dateWords';
+import { FINGER_MARKS } from './AidForm';
 import { dateOf } from './dueDates';
 
 const words = strings.agreements;
@@ -17,10 +19,13 @@ const words = strings.agreements;
 /** An aid in use, with the steps of doing without it, each by its day. */
 export function AidLine({
   aid: entry,
+  map,
   log,
   now,
 }: {
   aid: LogEntryOf<'aid'>;
+  /** Where the dots of finger marks go. */
+  map: ReactNode;
   log: LessonLog;
   now: Date;
 }) {
@@ -39,6 +44,7 @@ export function AidLine({
         )}
         {isLate ? ` ${words.aidStays}` : ''}
       </Text>
+      {aid.id === FINGER_MARKS ? map : null}
       {aid.steps.map((step, i) => (
         <Pressable
           key={step}

@@ -3,13 +3,13 @@ import { View } from 'react-native';
 import type { SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import type { MeasureId, Side } from '@open-palm/core/measure';
-import { SKINS } from '../portrait/skin';
-import { BendFigure } from './BendFigure';
-import { CategoryFigure } from './CategoryFigures';
-import { LIMBS } from './limbs';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import { ArmFigure } from './ArmFigure';
+import { BareAnswer } from './BareAnswer';
+import { bareDetail } from './bareDetail';
+import { BowAnswer } from './BowAnswer';
 import { PosedAnswer } from './PosedAnswer';
 import { posedDetail } from './posedDetail';
-import { StickFigure } from './StickFigures';
 
 /** An answer as a small drawing of a right hand; a left hand mirrors it. */
 export function AnswerFigure({
@@ -27,21 +27,18 @@ export function AnswerFigure({
   /** On whose hand it is shown, where a posed hand shows it. */
   hold?: Hold;
 }) {
-  const detail = useMemo(() => (hold ? posedDetail(measure, hold) : null), [measure, hold]);
-  const skin = SKINS[skinTone];
-  const limbs = typeof answer === 'number' ? LIMBS[measure]?.(answer) : undefined;
-  const mirrored = side === 'left';
-  if (hold && detail) {
-    return <PosedAnswer {...{ detail, measure, answer, hold, side, skinTone }} />;
+  const posed = useMemo(() => (hold ? posedDetail(measure, hold) : null), [measure, hold]);
+  const bare = useMemo(() => bareDetail(measure, answer), [measure, answer]);
+  if (hold && posed) {
+    return <PosedAnswer {...{ detail: posed, measure, answer, hold, side, skinTone }} />;
   }
+  if (bare) return <BareAnswer {...{ detail: bare, side, skinTone }} />;
   return (
-    <View style={{ width: '100%', ...(mirrored ? { transform: [{ scaleX: -1 }] } : {}) }}>
-      {typeof answer === 'string' ? (
-        <CategoryFigure id={measure} at={answer} skin={skin} mirrored={mirrored} />
-      ) : limbs ? (
-        <BendFigure limbs={limbs} skin={skin} />
+    <View style={{ width: '100%', ...(side === 'left' ? { transform: [{ scaleX: -1 }] } : {}) }}>
+      {measure === 'elbowLevel' || measure === 'elbowBend' ? (
+        <ArmFigure at={answer} skin={SKINS[skinTone]} />
       ) : (
-        <StickFigure id={measure} value={answer} skin={skin} />
+        <BowAnswer id={measure} at={answer} />
       )}
     </View>
   );

@@ -1,23 +1,22 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { Circle } from 'react-native-svg';
+import { Circle, Path } from 'react-native-svg';
 import type { SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import type { MeasureId, Side } from '@open-palm/core/measure';
-import { drawnHold } from '@open-palm/core/pose/drawnHold';
-import { BUILDS } from '@open-palm/core/pose/handBuild';
-import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
-import type { GripOrder } from '@open-palm/core/portrait';
+import { bowOf } from '@open-palm/core/pose/bowOf';
+import { facetBand } from '@open-palm/core/portrait/facetBand';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { HandPicture } from '../portrait/HandPicture';
-import { SKINS } from '../portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import { wantedOrder } from '../portrait/wantedOrder';
 import { useGripDrawing } from '../portrait/useGripDrawing';
-import type { PosedDetail } from './posedDetail';
+import { gripOfAnswer, type PosedDetail } from './posedDetail';
 
 /** Half the width of the ring about a joint, tenths of a millimetre. */
 const RING = 46;
 
-/** An answer as the hold's own hand, posed so and looked at from where it shows; the joint in question is ringed. */
+/** An answer as the hold's own hand, posed so and looked at from where it shows; the joint or the side of the stick in question is marked. */
 export function PosedAnswer({
   detail: { station, ring },
   measure,
@@ -34,19 +33,14 @@ export function PosedAnswer({
   skinTone: SkinTone;
 }) {
   const tokens = useTokens();
-  const order = useMemo<GripOrder>(
-    () => ({
-      hold: drawnHold(hold),
-      grip: { ...NOTHING_MEASURED, measures: { [measure]: answer } },
-      build: BUILDS.grown,
-      view: station,
-      held: 'bow',
-      upMm: 0,
-      detail: 'choice',
-      unseen: [],
-      beside: null,
-      ...(ring ? { ring } : {}),
-    }),
+  const order = useMemo(
+    () =>
+      wantedOrder(hold, {
+        grip: gripOfAnswer(measure, answer, hold),
+        view: station,
+        detail: 'choice',
+        ...(ring ? { ring } : {}),
+      }),
     [hold, measure, answer, station, ring],
   );
   const drawing = useGripDrawing(order);
@@ -54,9 +48,18 @@ export function PosedAnswer({
   if (!drawing) return <View style={{ width: '100%', aspectRatio }} />;
   const mirrored = side === 'left';
   const at = drawing.ring;
+  const facet =
+    measure === 'thumbFacet' ? facetBand(Number(answer), bowOf(order.hold), station) : null;
   return (
     <View aria-hidden>
-      <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={mirrored}>
+      <HandPicture
+        drawing={drawing}
+        skin={SKINS[skinTone]}
+        mirrored={mirrored}
+        onBow={
+          facet?.isSeen ? <Path d={facet.path} fill={tokens.amber} fillOpacity={0.85} /> : undefined
+        }
+      >
         {at ? (
           <Circle
             cx={mirrored ? drawing.width - at.x : at.x}
@@ -65,6 +68,16 @@ export function PosedAnswer({
             fill="none"
             stroke={tokens.amber}
             strokeWidth={14}
+          />
+        ) : null}
+        {facet && !facet.isSeen ? (
+          <Path
+            d={facet.path}
+            {...(mirrored ? { transform: `translate(${drawing.width} 0) scale(-1 1)` } : {})}
+            fill="none"
+            stroke={tokens.amber}
+            strokeWidth={10}
+            strokeDasharray="36 26"
           />
         ) : null}
       </HandPicture>

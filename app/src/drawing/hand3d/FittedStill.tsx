@@ -5,7 +5,7 @@ import type { Hold } from '@open-palm/core/holds';
 import type { FittedOrder, Portrait } from '@open-palm/core/portrait';
 import { askFitted } from '../../foundation/workers/askPortrait';
 import { HandPicture } from '../portrait/HandPicture';
-import { SKINS } from '../portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { useNewest } from '../portrait/useNewest';
 import type { Point3 } from './held';
 import { looker, type Orbit } from './orbit';

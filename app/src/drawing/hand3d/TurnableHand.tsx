@@ -15,7 +15,7 @@ import { RADIUS, space } from '../../foundation/kit/tokens';
 import { drawnHold } from '@open-palm/core/pose/drawnHold';
 import type { HandMesh } from '@open-palm/core/portrait';
 import { askFittedMesh, askWantedMesh } from '../../foundation/workers/askPortrait';
-import { SKINS } from '../portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { bowSolids } from './bowSolids';
 import { FittedStill } from './FittedStill';

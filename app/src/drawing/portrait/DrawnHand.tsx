@@ -1,9 +1,9 @@
 import { useId, type ReactNode } from 'react';
 import { ClipPath, Defs, G, Path } from 'react-native-svg';
-import type { GripDrawing, Portrait } from '@open-palm/core/portrait';
+import type { GripDrawing, PortraitPaths } from '@open-palm/core/portrait';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { BOW_INKS, BOW_LINE } from './bowInks';
-import type { Skin } from './skin';
+import { BOW_INKS, BOW_LINE } from '@open-palm/core/portrait/bowInks';
+import type { Skin } from '@open-palm/core/portrait/skins';
 
 /** Path data of a portrait are in tenths of a millimetre. */
 export const PER_MM = 10;
@@ -14,7 +14,7 @@ const LINES = {
   bold: { outline: 3.2, bow: 2, ink: 2, dash: '12 9', unseen: 3 },
 };
 
-export type DrawnHandData = Omit<Portrait, 'marks'> & Partial<Pick<GripDrawing, 'beside'>>;
+export type DrawnHandData = PortraitPaths & Partial<Pick<GripDrawing, 'beside'>>;
 
 /** A drawn hand and what it holds, inside a drawing, in the units of its path data. */
 export function DrawnHand({
@@ -23,6 +23,7 @@ export function DrawnHand({
   bold = false,
   isUnseen = false,
   held,
+  onBow,
 }: {
   drawing: DrawnHandData;
   skin: Skin;
@@ -31,6 +32,8 @@ export function DrawnHand({
   isUnseen?: boolean;
   /** In the place of the drawn bow, in the same units. */
   held?: ReactNode;
+  /** Over the bow, and not where the hand lies before it. */
+  onBow?: ReactNode;
 }) {
   const tokens = useTokens();
   const clip = `before${useId().replace(/\W/g, '')}`;
@@ -47,6 +50,17 @@ export function DrawnHand({
           </ClipPath>
         </Defs>
       )}
+      {tokens.dark && !isUnseen ? (
+        // On a dark ground a dark hand keeps its edge by a lighter one.
+        <Path
+          d={hand.outline}
+          fill="none"
+          stroke={tokens.inkSecond}
+          strokeWidth={2.4 * lines.outline}
+          strokeLinejoin="round"
+          opacity={0.6}
+        />
+      ) : null}
       {isUnseen ? (
         <>
           <Path d={hand.outline} fill={tokens.card} />
@@ -96,6 +110,7 @@ export function DrawnHand({
       )}
       <G {...(before === '' ? {} : { clipPath: `url(#${clip})` })}>
         {held ?? (bow ? <DrawnBow bow={bow} line={lines.bow} /> : null)}
+        {onBow}
       </G>
       {beside ? (
         <G opacity={0.75}>
@@ -113,9 +128,11 @@ export function DrawnHand({
   );
 }
 
-function DrawnBow({ bow, line }: { bow: NonNullable<Portrait['bow']>; line: number }) {
+function DrawnBow({ bow, line }: { bow: NonNullable<PortraitPaths['bow']>; line: number }) {
+  const { dark, inkSecond } = useTokens();
   return (
     <>
+      {dark ? <Path d={bow.outline} fill="none" stroke={inkSecond} strokeWidth={4 * line} /> : null}
       {bow.faces.map(({ stuff, tone, path }, i) => (
         <Path
           key={i}

@@ -1,6 +1,7 @@
 import { useRef, type ReactNode } from 'react';
 import { Pressable, View, type GestureResponderEvent, type ViewStyle } from 'react-native';
 import { Icon } from 'react-native-paper';
+import type { Hold } from '@open-palm/core/holds';
 import type { PortraitView } from '@open-palm/core/portrait/views';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
@@ -15,14 +16,17 @@ const TOUCH_PX = 48;
 /** A drawing with the way to its other sides: a button that tells the side, and a swipe. */
 export function FlipView({
   view,
+  hand,
   onTurn,
   isWanted,
   onWanted,
   caption,
   isCompact,
+  note = null,
   children,
 }: {
   view: PortraitView;
+  hand: Hold['hand'];
   onTurn: (view: PortraitView) => void;
   /** Whether the hand that the hold wants is laid over it, and how to change that; without it there is no such button. */
   isWanted: boolean;
@@ -30,10 +34,14 @@ export function FlipView({
   caption: ReactNode;
   /** Half a phone wide: the sides by their sign alone. */
   isCompact: boolean;
+  /** What has to be known about the drawing. */
+  note?: string | null;
   children: ReactNode;
 }) {
   const from = useRef<{ x: number; y: number } | null>(null);
   const words = strings.portrait;
+  const nameOf = (one: PortraitView) =>
+    (hand === 'under' && words.underViews[one]) || words.views[one];
   return (
     <View
       style={{ touchAction: 'pan-y' } as unknown as ViewStyle}
@@ -46,7 +54,7 @@ export function FlipView({
         if (!start || !end) return;
         const [dx, dy] = [end.x - start.x, end.y - start.y];
         if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) {
-          onTurn(turned(view, dx < 0 ? 1 : -1));
+          onTurn(turned(view, dx < 0 ? 1 : -1, hand));
         }
       }}
     >
@@ -68,11 +76,20 @@ export function FlipView({
         ) : null}
         <SideButton
           icon="rotate-3d-variant"
-          label={words.turn(words.views[view], words.views[turned(view, 1)])}
-          {...(isCompact ? {} : { text: words.views[view] })}
-          onPress={() => onTurn(turned(view, 1))}
+          label={words.turn(nameOf(view), nameOf(turned(view, 1, hand)))}
+          {...(isCompact ? {} : { text: nameOf(view) })}
+          onPress={() => onTurn(turned(view, 1, hand))}
         />
       </View>
+      {note === null ? null : (
+        <Text
+          variant="small"
+          second
+          style={{ paddingHorizontal: space(2), paddingBottom: space(2) }}
+        >
+          {note}
+        </Text>
+      )}
     </View>
   );
 }

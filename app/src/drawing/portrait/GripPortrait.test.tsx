@@ -1,12 +1,16 @@
-import { act, render, screen, waitFor } from '@testing-library/react-native';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import { GripDrawer, type GripOrder } from '@open-palm/core/portrait';
 import { holdById } from '@open-palm/core/holds';
 import { GripPortrait } from './GripPortrait';
 import type { PortraitNumbers } from './portraitNumbers';
 
 const mockDrawer = new GripDrawer();
+const mockOrders: GripOrder[] = [];
 jest.mock('../../foundation/workers/askPortrait', () => ({
-  askPortrait: async (order: GripOrder) => mockDrawer.draw(order),
+  askPortrait: async (order: GripOrder) => {
+    mockOrders.push(order);
+    return mockDrawer.draw(order);
+  },
 }));
 
 const numbers: PortraitNumbers = {
@@ -28,7 +32,7 @@ const numbers: PortraitNumbers = {
 
 interface Drawn {
   type: string;
-  props: { x?: number[]; d?: string };
+  props: { x?: number[]; d?: string; r?: number | string };
   children: Drawn[] | null;
 }
 
@@ -68,5 +72,40 @@ describe('GripPortrait', () => {
     expect(right['2']!).toBeGreaterThan(right['4']!);
     const left = await marks('left');
     expect(left['1']! + right['1']!).toBeCloseTo(150, 1);
+  });
+
+  it('lays only the part in question of the wanted hand over it', async () => {
+    render(<GripPortrait numbers={numbers} label="A grip" inQuestion={['thumb']} />);
+    fireEvent.press(await screen.findByLabelText('Show the hand that the hold wants'));
+    await waitFor(() =>
+      expect(mockOrders.at(-1)).toMatchObject({ beside: 'target', besideOnly: ['thumb'] }),
+    );
+  });
+
+  it('tells what does not go together in one hand, and nothing where all does', async () => {
+    const measures = { gap12: 12, gap23: 12, gap34: 12, spread: 70 };
+    render(<GripPortrait numbers={{ ...numbers, measures }} label="A grip" />);
+    await screen.findByText(/^These do not go together in one hand.*drawn/);
+    screen.unmount();
+    render(<GripPortrait numbers={numbers} label="A grip" />);
+    await waitFor(() => expect(screen.queryByTestId('drawing-waits')).toBeNull());
+    expect(screen.queryByText(/do not go together/)).toBeNull();
+  });
+
+  it('rings the joint of a finger that was seen and whose bend was not measured', async () => {
+    const rings = async (measures: PortraitNumbers['measures']) => {
+      const { toJSON, unmount } = render(
+        <GripPortrait numbers={{ ...numbers, measures }} label="A grip" view="fingerSide" />,
+      );
+      const drawn = () => all(toJSON() as unknown as Drawn);
+      await waitFor(() => expect(drawn().some(({ type }) => type === 'RNSVGText')).toBe(true));
+      const count = drawn().filter(
+        ({ type, props }) => type === 'RNSVGCircle' && Number(props.r) < 3,
+      ).length;
+      unmount();
+      return count;
+    };
+    expect(await rings({})).toBe(2);
+    expect(await rings({ indexPipFlexion: 45 })).toBe(1);
   });
 });

@@ -1,28 +1,26 @@
 import { useContext, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { G } from 'react-native-svg';
 import { BOW_SIZES } from '@open-palm/core/bow';
-import { FINGERS, REFERENCE_MIDDLE_FINGER } from '@open-palm/core/hand';
+import { REFERENCE_MIDDLE_FINGER } from '@open-palm/core/hand';
 import type { MeasureId } from '@open-palm/core/measure';
 import { drawnHold } from '@open-palm/core/pose/drawnHold';
 import { buildOfHand } from '@open-palm/core/pose/handBuild';
+import { DIGITS, type Digit } from '@open-palm/core/pose/digits';
 import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
-import { unseenDigits } from '@open-palm/core/pose/measuredOf';
-import type { GripDrawing, GripOrder } from '@open-palm/core/portrait';
+import { supposedBends, unseenDigits } from '@open-palm/core/pose/measuredOf';
+import type { GripOrder } from '@open-palm/core/portrait';
 import { stationOf, type PortraitView } from '@open-palm/core/portrait/views';
-import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { strings } from '../../foundation/strings';
+import { fightingWords } from '../../foundation/strings/fightingWords';
 import { FlipView } from './FlipView';
-import { PER_MM } from './DrawnHand';
+import { GripMarks } from './GripMarks';
 import { HandPicture } from './HandPicture';
 import { OnPencil } from './onPencil';
-import { PortraitMark } from './PortraitMark';
-import { markState, type PortraitNumbers } from './portraitNumbers';
+import type { PortraitNumbers } from './portraitNumbers';
 import { usePortraitView } from './portraitView';
-import { SKINS } from './skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { useGripDrawing } from './useGripDrawing';
 
-const DIGITS = [...FINGERS, 'thumb'] as const;
+const NONE: readonly Digit[] = [];
 
 /**
  * The grip portrait: a hold drawn from its numbers, from the side that is chosen on this device. What was not seen is paler and dashed.
@@ -35,6 +33,7 @@ export function GripPortrait({
   isCompact = false,
   view: fixed,
   first,
+  inQuestion,
 }: {
   numbers: PortraitNumbers;
   /** What the figure shows, for those who cannot see it. */
@@ -49,15 +48,22 @@ export function GripPortrait({
   view?: PortraitView;
   /** Looked at from here first, whatever was chosen elsewhere. */
   first?: PortraitView;
+  /** Of the hand that the hold wants only these digits are laid over it. */
+  inQuestion?: readonly Digit[];
 }) {
   const { hold, side, skinTone, contacts, measures, verdicts, unseen, bowSize, middleFingerMm } =
     numbers;
+  const { pose } = numbers;
   const [kept, keep] = usePortraitView(hold.hand);
   const [here, setHere] = useState(first);
   const view = fixed ?? here ?? kept;
   const turn = (next: PortraitView) => (here ? setHere(next) : keep(next));
   const [isWanted, setIsWanted] = useState(false);
   const held = useContext(OnPencil) ? 'pencil' : 'bow';
+  const seen = useMemo(
+    () => Object.keys({ ...measures, ...verdicts }) as MeasureId[],
+    [measures, verdicts],
+  );
   const order = useMemo<GripOrder>(
     () => ({
       hold: drawnHold(hold, BOW_SIZES[bowSize ?? '4/4']),
@@ -67,15 +73,16 @@ export function GripPortrait({
       held,
       upMm: 0,
       detail: 'portrait',
-      unseen:
-        unseen ?? unseenDigits(contacts, Object.keys({ ...measures, ...verdicts }) as MeasureId[]),
+      unseen: unseen ?? unseenDigits(contacts, seen),
       beside: over ?? (isWanted ? 'target' : null),
+      ...(inQuestion && !over ? { besideOnly: inQuestion } : {}),
+      ...(pose ? { pose } : {}),
     }),
     [
       hold,
       contacts,
       measures,
-      verdicts,
+      seen,
       unseen,
       bowSize,
       middleFingerMm,
@@ -83,6 +90,8 @@ export function GripPortrait({
       over,
       isWanted,
       held,
+      inQuestion,
+      pose,
     ],
   );
   const drawing = useGripDrawing(order);
@@ -95,9 +104,10 @@ export function GripPortrait({
       label={label}
       isUnseen={order.unseen.length === DIGITS.length}
     >
-      <Marks
+      <GripMarks
         drawing={drawing}
         unseen={order.unseen}
+        supposed={unseen ? NONE : supposedBends(order.unseen, seen)}
         verdicts={verdicts}
         mirrored={side === 'left'}
       />
@@ -115,47 +125,15 @@ export function GripPortrait({
   ) : (
     <FlipView
       view={view}
+      hand={hold.hand}
       onTurn={turn}
       isWanted={isWanted}
       onWanted={over || isCompact ? undefined : () => setIsWanted(!isWanted)}
       caption={caption}
       isCompact={isCompact}
+      note={drawing && drawing.fighting.length > 0 ? fightingWords(drawing.fighting) : null}
     >
       {picture}
     </FlipView>
-  );
-}
-
-/** Where each digit touches, its state by shape; what lies behind is a ring. */
-function Marks({
-  drawing: { width, marks },
-  unseen,
-  verdicts,
-  mirrored,
-}: {
-  drawing: GripDrawing;
-  unseen: GripOrder['unseen'];
-  verdicts: PortraitNumbers['verdicts'];
-  mirrored: boolean;
-}) {
-  const tokens = useTokens();
-  // What lies behind is drawn first, so that it is covered where marks meet.
-  const inOrder = [...DIGITS].sort((a, b) => Number(marks[b].isBehind) - Number(marks[a].isBehind));
-  return (
-    <G scale={PER_MM} color={tokens.ink}>
-      {inOrder.map((digit) => {
-        const { x, y, isBehind } = marks[digit];
-        return (
-          <PortraitMark
-            key={digit}
-            x={(mirrored ? width - x : x) / PER_MM}
-            y={y / PER_MM}
-            state={markState(verdicts, digit, !unseen.includes(digit))}
-            text={digit === 'thumb' ? strings.portrait.thumb : String(FINGERS.indexOf(digit) + 1)}
-            isBehind={isBehind}
-          />
-        );
-      })}
-    </G>
   );
 }

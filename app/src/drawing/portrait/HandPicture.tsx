@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import Svg, { G } from 'react-native-svg';
 import { DrawnHand, type DrawnHandData } from './DrawnHand';
-import type { Skin } from './skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 
 /** A drawn grip: the hand, what it holds, and what else is laid over it in the drawing's own units. */
 export function HandPicture({
@@ -13,6 +13,9 @@ export function HandPicture({
   isUnseen = false,
   isTurnedOver = false,
   frame,
+  onBow,
+  held,
+  behind,
   children,
 }: {
   drawing: DrawnHandData;
@@ -28,10 +31,19 @@ export function HandPicture({
   isTurnedOver?: boolean;
   /** What of the drawing is shown, in its units; all of it unless told. */
   frame?: { left: number; top: number; width: number; height: number };
+  /** Drawn on the bow, and not where the hand lies before it. */
+  onBow?: ReactNode;
+  /** In the place of the drawn bow. */
+  held?: ReactNode;
+  /** Drawn before everything, so that all of it lies over. */
+  behind?: ReactNode;
   children?: ReactNode;
 }) {
   const { width, height } = drawing;
-  const over = isTurnedOver ? `rotate(180 ${width / 2} ${height / 2})` : '';
+  const turns = [
+    ...(mirrored ? [`translate(${width} 0) scale(-1 1)`] : []),
+    ...(isTurnedOver ? [`rotate(180 ${width / 2} ${height / 2})`] : []),
+  ];
   const shown = frame ?? { left: 0, top: 0, width, height };
   const left = mirrored ? width - shown.left - shown.width : shown.left;
   return (
@@ -41,8 +53,16 @@ export function HandPicture({
       style={{ aspectRatio: shown.width / shown.height }}
       {...(label === undefined ? {} : { role: 'img', 'aria-label': label })}
     >
-      <G transform={`${mirrored ? `translate(${width} 0) scale(-1 1)` : ''} ${over}`}>
-        <DrawnHand drawing={drawing} skin={skin} bold={bold} isUnseen={isUnseen} />
+      <G {...(turns.length > 0 ? { transform: turns.join(' ') } : {})}>
+        {behind}
+        <DrawnHand
+          drawing={drawing}
+          skin={skin}
+          bold={bold}
+          isUnseen={isUnseen}
+          onBow={onBow}
+          held={held}
+        />
       </G>
       {children}
     </Svg>

@@ -4,7 +4,7 @@ import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
 import { HandPicture } from './HandPicture';
-import { SKINS } from './skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 
 /** The hand without much round it, in the drawing's units. */
 const FRAME = { left: 36, top: 8, width: 222, height: 222 };

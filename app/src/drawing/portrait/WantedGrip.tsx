@@ -3,14 +3,20 @@ import { View } from 'react-native';
 import type { SkinTone } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import type { Side } from '@open-palm/core/measure';
-import { drawnHold } from '@open-palm/core/pose/drawnHold';
-import { BUILDS } from '@open-palm/core/pose/handBuild';
-import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
-import type { GripOrder, PortraitView } from '@open-palm/core/portrait';
+import { NOTHING_MEASURED, type MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
+import type { GripOrder } from '@open-palm/core/portrait';
 import { stationOf } from '@open-palm/core/portrait/views';
 import { HandPicture } from './HandPicture';
-import { SKINS } from './skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import { wantedOrder } from './wantedOrder';
 import { useGripDrawing } from './useGripDrawing';
+
+/** On whose hand a hold is shown. */
+export interface WantedHand {
+  hold: Hold;
+  side: Side;
+  skinTone: SkinTone;
+}
 
 /** A hold as it is wanted, seen from one side, with something drawn over it in tenths of a millimetre. */
 export function WantedGrip({
@@ -23,38 +29,37 @@ export function WantedGrip({
   upMm = 0,
   detail = 'portrait',
   isTurnedOver = false,
+  isOther = false,
+  grip = NOTHING_MEASURED,
+  onBow,
+  inHand,
   children,
-}: {
-  hold: Hold;
-  side: Side;
-  skinTone: SkinTone;
+}: WantedHand & {
   /** What it shows; without it the drawing is beside words that say so. */
   label?: string;
-  view: PortraitView;
+  view: GripOrder['view'];
   held?: GripOrder['held'];
   /** How far up the stick the hand is, mm. */
   upMm?: number;
   detail?: GripOrder['detail'];
   /** Hair to the ceiling. */
   isTurnedOver?: boolean;
+  /** The other hand in its place. */
+  isOther?: boolean;
+  /** Held otherwise than the hold wants it. */
+  grip?: MeasuredGrip;
+  /** In the place of the drawn bow. */
+  inHand?: ReactNode;
+  /** Drawn on the bow, and not where the hand lies before it. */
+  onBow?: ReactNode;
   children?: ReactNode;
 }) {
-  const order = useMemo<GripOrder>(
-    () => ({
-      hold: drawnHold(hold),
-      grip: NOTHING_MEASURED,
-      build: BUILDS.grown,
-      view,
-      held,
-      upMm,
-      detail,
-      unseen: [],
-      beside: null,
-    }),
-    [hold, view, held, upMm, detail],
+  const order = useMemo(
+    () => wantedOrder(hold, { grip, view, held, upMm, detail, isOther }),
+    [hold, grip, view, held, upMm, detail, isOther],
   );
   const drawing = useGripDrawing(order);
-  const { widthMm, heightMm } = stationOf(view, hold.hand);
+  const { widthMm, heightMm } = typeof view === 'string' ? stationOf(view, hold.hand) : view;
   const name = label === undefined ? {} : { label };
   if (!drawing) {
     return (
@@ -70,6 +75,9 @@ export function WantedGrip({
       skin={SKINS[skinTone]}
       mirrored={side === 'left'}
       isTurnedOver={isTurnedOver}
+      bold={detail === 'badge'}
+      onBow={onBow}
+      held={inHand}
       {...name}
     >
       {children}

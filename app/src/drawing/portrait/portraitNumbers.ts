@@ -3,6 +3,7 @@ import type { BowSize } from '@open-palm/core/bow';
 import type { Finger } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import type { MeasureId, MergedMeasure, Side, Verdict } from '@open-palm/core/measure';
+import type { KeptPose } from '@open-palm/core/pose';
 import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
 import type { Digit } from '@open-palm/core/pose/digits';
 import { measuredOf } from '@open-palm/core/pose/measuredOf';
@@ -21,6 +22,8 @@ export interface PortraitNumbers extends MeasuredGrip {
   bowSize?: BowSize;
   /** A grown hand's unless told. */
   middleFingerMm?: number;
+  /** The hand as it was worked out and kept; it is worked out anew without it. */
+  pose?: KeptPose | null;
 }
 
 /** What of a portrait's numbers comes from the measures. */

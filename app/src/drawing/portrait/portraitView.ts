@@ -8,7 +8,10 @@ type HandKind = Hold['hand'];
 const FIRST: Record<HandKind, PortraitView> = { over: 'fingerSide', under: 'playerEye' };
 
 /** The sides that a tap goes through. */
-export const TURNED: readonly PortraitView[] = ['fingerSide', 'thumbSide', 'playerEye', 'profile'];
+export const TURNED: Record<HandKind, readonly PortraitView[]> = {
+  over: ['fingerSide', 'thumbSide', 'playerEye', 'profile'],
+  under: ['playerEye', 'thumbSide', 'downStick', 'fingerSide', 'profile'],
+};
 
 const keyOf = (hand: HandKind) => `open-palm.side.${hand}`;
 const listeners = new Set<() => void>();
@@ -49,7 +52,7 @@ export function usePortraitView(hand: HandKind): [PortraitView, (view: PortraitV
 }
 
 /** The side after this one, or before it. */
-export function turned(view: PortraitView, by: 1 | -1): PortraitView {
-  const at = TURNED.indexOf(view);
-  return TURNED[(at + by + TURNED.length) % TURNED.length]!;
+export function turned(view: PortraitView, by: 1 | -1, hand: HandKind): PortraitView {
+  const sides = TURNED[hand];
+  return sides[(sides.indexOf(view) + by + sides.length) % sides.length]!;
 }

@@ -4,7 +4,7 @@ import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { readyWords } from '../../assessment/balance/readyWords';
-import type { Skin } from '../../drawing/portrait/skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { LittleFingerCharts } from './LittleFingerCharts';
 import { StrokeCharts } from './StrokeCharts';

@@ -9,7 +9,7 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../foundation/kit/tokens';
 import { DrawnHand, PER_MM } from '../../drawing/portrait/DrawnHand';
 import { PortraitMark } from '../../drawing/portrait/PortraitMark';
-import type { Skin } from '../../drawing/portrait/skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 import type { GripDrawing } from '@open-palm/core/portrait';
 import { balanceWords } from '../../foundation/strings/balance';
 import { ForceArrow } from './ForceArrow';

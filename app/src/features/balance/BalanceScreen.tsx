@@ -13,7 +13,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
 import { shownBy } from '../../drawing/portrait/portraitNumbers';
-import { SKINS } from '../../drawing/portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
 import { listWords } from '../../foundation/strings/listWords';

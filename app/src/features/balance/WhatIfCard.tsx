@@ -6,7 +6,7 @@ import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
-import type { Skin } from '../../drawing/portrait/skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { balanceWords } from '../../foundation/strings/balance';
 import { useDrawnLever, type SeenHand } from './handOrder';

@@ -8,7 +8,7 @@ import { FONTS, space } from '../../foundation/kit/tokens';
 import type { GripDrawing } from '@open-palm/core/portrait';
 import { BowFigure } from '../../drawing/portrait/BowFigure';
 import { DrawnHand, PER_MM } from '../../drawing/portrait/DrawnHand';
-import type { Skin } from '../../drawing/portrait/skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 import { balanceWords } from '../../foundation/strings/balance';
 import { ForceArrow } from './ForceArrow';
 import { FRAME, LEFT } from './handOrder';

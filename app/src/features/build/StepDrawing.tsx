@@ -1,26 +1,29 @@
-import { useContext, type ReactNode } from 'react';
+import { useContext } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { Circle, G, Line, Path } from 'react-native-svg';
 import type { Student } from '@open-palm/contract';
-import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
-import type { GripContacts } from '@open-palm/core/measure';
+import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
+import type { Station } from '@open-palm/core/portrait';
+import { seenAt } from '@open-palm/core/portrait/seenAt';
+import { stationOf } from '@open-palm/core/portrait/views';
 import { DIGITS } from '@open-palm/core/pose/digits';
-import { BUILDS } from '@open-palm/core/pose/handBuild';
-import type { Portrait } from '@open-palm/core/portrait';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
+import { HANGING } from '../../drawing/figures/bareDetail';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { BowFigure } from '../../drawing/portrait/BowFigure';
 import { GripPortrait } from '../../drawing/portrait/GripPortrait';
 import { HandPicture } from '../../drawing/portrait/HandPicture';
 import { OnPencil } from '../../drawing/portrait/onPencil';
 import { WantedGrip } from '../../drawing/portrait/WantedGrip';
-import { useNewest } from '../../drawing/portrait/useNewest';
-import { askHanging } from '../../foundation/workers/askPortrait';
-import { SKINS, type Skin } from '../../drawing/portrait/skin';
+import { useBareDrawing } from '../../drawing/portrait/useBareDrawing';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import type { StepFigure } from './buildingFigures';
 
 const THUMB_BEND_DEG = 40;
+
+/** The other hand carries the bow this far up the stick, mm, and is seen with the frog. */
+const CARRIED_UP_MM = 95;
+const CARRIED: Station = { toward: [0, 0.06, 1], at: [-46, 8, 0], widthMm: 230, heightMm: 181 };
 
 /** A step of building the hold, drawn. */
 export function StepDrawing({
@@ -36,6 +39,7 @@ export function StepDrawing({
 }) {
   const { side, skinTone } = student;
   const hand = { side, skinTone, label };
+  const held = useHeld();
   switch (figure.kind) {
     case 'grip':
       return (
@@ -47,7 +51,7 @@ export function StepDrawing({
             hold,
             side,
             skinTone,
-            contacts: placed(hold, figure.parts),
+            contacts: NOTHING_MEASURED.contacts,
             measures: {},
             verdicts: {},
             unseen: DIGITS.filter((digit) => !figure.parts.includes(digit)),
@@ -73,9 +77,7 @@ export function StepDrawing({
       );
     default:
       return (
-        <Scene label={label} mirrored={side === 'left'}>
-          <CarriedBow skin={SKINS[skinTone]} />
-        </Scene>
+        <WantedGrip {...hand} hold={hold} view={CARRIED} held={held} upMm={CARRIED_UP_MM} isOther />
       );
   }
 }
@@ -90,48 +92,10 @@ interface Hand {
 const isThumbAlone = (parts: readonly string[]): boolean =>
   parts.length === 1 && parts[0] === 'thumb';
 
-/** Contacts where the hold wants them, for what is in place already. */
-function placed(hold: Hold, parts: readonly string[]): GripContacts {
-  const fingers = {} as GripContacts['fingers'];
-  for (const finger of FINGERS) {
-    fingers[finger] = parts.includes(finger)
-      ? {
-          xMm: hold.startingPlacesMm[finger],
-          u: hold.startingDepthsU[finger],
-          dMm: 0,
-          touching: true,
-        }
-      : null;
-  }
-  return { thumbXMm: parts.includes('thumb') ? hold.startingPlacesMm.thumb : null, fingers };
-}
-
-function Scene({
-  label,
-  mirrored,
-  children,
-}: {
-  label: string;
-  mirrored: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <Svg
-      width="100%"
-      viewBox={mirrored ? '-92 -60 158 120' : '-66 -60 158 120'}
-      style={{ aspectRatio: 158 / 120 }}
-      role="img"
-      aria-label={label}
-    >
-      <G scaleX={mirrored ? -1 : 1}>{children}</G>
-    </Svg>
-  );
-}
-
 /** The arm hangs, the hand loose at its end, fingers a little curled. */
 function HangingHand({ skinTone, side, label }: Hand) {
   const tokens = useTokens();
-  const drawing = useNewest('hanging', JSON.stringify(BUILDS.grown), drawHanging);
+  const drawing = useBareDrawing(HANGING);
   if (!drawing) return <Waiting label={label} />;
   const { width, height } = drawing;
   const [x, y] = [0.12 * width, 0.6 * height];
@@ -151,43 +115,11 @@ function HangingHand({ skinTone, side, label }: Hand) {
   );
 }
 
-const drawHanging = (build: string): Promise<Portrait> => askHanging(JSON.parse(build));
-
 const useHeld = () => (useContext(OnPencil) ? 'pencil' : 'bow');
 
 const Waiting = ({ label }: { label: string }) => (
   <View role="img" aria-label={label} style={{ aspectRatio: 150 / 118 }} />
 );
-
-/** The other hand round the stick, from behind it. */
-function OtherHand({ x, skin }: { x: number; skin: Skin }) {
-  return (
-    <G>
-      {[0, 9, 18, 27].map((at) => (
-        <Rect
-          key={at}
-          x={x + at}
-          y={-12}
-          width={8.6}
-          height={24}
-          rx={4.3}
-          fill={skin.behind}
-          stroke={skin.line}
-        />
-      ))}
-    </G>
-  );
-}
-
-function CarriedBow({ skin }: { skin: Skin }) {
-  const tokens = useTokens();
-  return (
-    <G>
-      <BowFigure tokens={tokens} />
-      <OtherHand x={50} skin={skin} />
-    </G>
-  );
-}
 
 /** Hair to the ceiling, the hand below it; turning shows the way back. */
 function TurnedBow({ isTurning, ...hand }: Hand & { hold: Hold; isTurning: boolean }) {
@@ -209,17 +141,30 @@ function TurnedBow({ isTurning, ...hand }: Hand & { hold: Hold; isTurning: boole
   );
 }
 
+/** Where the bow meets its string beside the hand, mm along the stick. */
+const STRING_MM: Record<Hold['hand'], number> = { over: 62, under: 40 };
+
 /** The bow on a string, with the hand on it. */
 function Playing(hand: Hand & { hold: Hold }) {
   const tokens = useTokens();
+  const kind = hand.hold.hand;
+  const station = stationOf('fingerSide', kind);
+  const at = (y: number) => {
+    const { x, y: down } = seenAt(station, [STRING_MM[kind], y, 0]);
+    return { x: hand.side === 'left' ? 10 * station.widthMm - x : x, y: down };
+  };
+  const [top, bottom, hair] = [at(34), at(-60), at(-18)];
   return (
-    <WantedGrip
-      {...hand}
-      held={useHeld()}
-      view={hand.hold.hand === 'over' ? 'fingerSide' : 'playerEye'}
-    >
-      <Line x1={1330} y1={120} x2={1370} y2={1120} stroke={tokens.winding} strokeWidth={24} />
-      <Circle cx={1352} cy={760} r={60} fill="none" stroke={tokens.amber} strokeWidth={24} />
+    <WantedGrip {...hand} held={useHeld()} view="fingerSide">
+      <Line
+        x1={top.x}
+        y1={top.y}
+        x2={bottom.x}
+        y2={bottom.y}
+        stroke={tokens.winding}
+        strokeWidth={24}
+      />
+      <Circle cx={hair.x} cy={hair.y} r={60} fill="none" stroke={tokens.amber} strokeWidth={24} />
     </WantedGrip>
   );
 }

@@ -126,7 +126,7 @@ export function CheckSteps({
       return (
         <TakePicture
           view={shot.view}
-          side={student.side}
+          hand={{ hold, side: student.side, skinTone: student.skinTone }}
           ghostUrl={ghost === null ? null : paths.picture(ghost)}
           problem={problem}
           onBack={() => goTo('setup')}

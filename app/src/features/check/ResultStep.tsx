@@ -223,7 +223,12 @@ export function ResultStep({
             </VerdictOverrideProvider>
           </>
         )}
-        <AgreementsCard student={student} log={log} now={studioNow()} />
+        <AgreementsCard
+          student={student}
+          marked={{ hold, middleFingerMm: hand.middleFinger.mm }}
+          log={log}
+          now={studioNow()}
+        />
         {wide ? null : photographs}
         <LookSources state={state} onMove={onMove} onRemove={onRemove} onTaps={onTaps} />
         {look.context === 'playing-end' ? <Notice>{strings.endOfLesson}</Notice> : null}

@@ -182,7 +182,12 @@ export function SetupStep({
                 onPress={() => onDraft({ view: option })}
                 grow
               >
-                <ViewFigure view={option} side={student.side} />
+                <ViewFigure
+                  view={option}
+                  hold={hold}
+                  side={student.side}
+                  skinTone={student.skinTone}
+                />
               </Choice>
             ))}
           </Choices>

@@ -76,6 +76,7 @@ function HandFileView({
     [lastSeen],
   );
   const measures = seen.map(({ merged }) => merged);
+  const marked = { hold, middleFingerMm: hand.middleFinger.mm };
   const log = useLessonLog(handFile);
   const eye = useLessonOverrides(seen, log);
   const [latest] = history;
@@ -154,14 +155,14 @@ function HandFileView({
             />
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
             <ProvenCues log={log} now={now} />
-            <AgreementsCard student={student} log={log} now={now} />
+            <AgreementsCard student={student} marked={marked} log={log} now={now} />
             <ExperimentsCard student={student} log={log} now={now} />
             <VerdictOverrideProvider value={eye}>
               <Breakdown measures={measures} notMeasured={[]} views={[]} />
             </VerdictOverrideProvider>
           </>
         ) : (
-          <AgreementsCard student={student} log={log} now={now} />
+          <AgreementsCard student={student} marked={marked} log={log} now={now} />
         )}
         <Button
           label={strings.build.open}

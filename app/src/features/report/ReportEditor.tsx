@@ -21,10 +21,12 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { WordField } from '../../foundation/kit/WordField';
 import { MarkedPicture } from '../../drawing/pictures/MarkedPicture';
+import type { PortraitNumbers } from '../../drawing/portrait/portraitNumbers';
 import { strings } from '../../foundation/strings';
 import { agoWords, dayWords } from '../../foundation/strings/dateWords';
 import { keepReport } from '../../foundation/api/write';
 import { reportPdf, mailReport } from './reports';
+import { ReportDrawing } from './ReportDrawing';
 import { movePoint, PointFields } from './PointFields';
 import { studioNow } from '../../foundation/api/clock';
 
@@ -33,12 +35,15 @@ const words = strings.report;
 /** The report's text beside the pictures; every change is kept when a field is left, and before it is sent. */
 export function ReportEditor({
   check,
+  numbers,
   initial,
   basedOn,
   studentName,
   mailedAt,
 }: {
   check: Check;
+  /** What the hand of the look is drawn from. */
+  numbers: PortraitNumbers;
   initial: ReportInput;
   /** The version that is changed; 0 where none is kept yet. */
   basedOn: number;
@@ -123,10 +128,14 @@ export function ReportEditor({
       {said === null ? null : <Notice tone="in">{said}</Notice>}
       <Columns
         picture={
-          check.captures.length === 0 ? (
-            <Text second>{words.noPicture}</Text>
-          ) : (
-            check.captures.map((capture) => (
+          <>
+            <ReportDrawing
+              drawing={report.drawing}
+              numbers={numbers}
+              onChange={(drawing) => change({ drawing })}
+              onBlur={keep}
+            />
+            {check.captures.map((capture) => (
               <MarkedPicture
                 key={capture.id}
                 url={paths.picture(capture.pictureId)}
@@ -134,8 +143,8 @@ export function ReportEditor({
                 placed={capture.points}
                 label={strings.result.picture(strings.views[capture.view])}
               />
-            ))
-          )
+            ))}
+          </>
         }
       >
         <WordField

@@ -16,6 +16,7 @@ import { Loaded } from '../../foundation/kit/Loaded';
 import { firstDraft, POINTS } from './firstDraft';
 import { findReport } from './reports';
 import { ReportEditor } from './ReportEditor';
+import { shownBy } from '../../drawing/portrait/portraitNumbers';
 import { studioNow } from '../../foundation/api/clock';
 
 /** Feedback on one check, to be sent: a few ordered points in editable words, with the marked pictures. */
@@ -79,11 +80,25 @@ function Feedback({
   // The newest wording, sent or not, is what is gone on with.
   const waits = useEntries().find(({ kind, id }) => kind === 'letter' && id === check.id);
   const unsent = waits?.kind === 'letter' ? waits.body : null;
+  const numbers = useMemo(
+    () => ({
+      hold,
+      side: student.side,
+      skinTone: student.skinTone,
+      contacts: check.contacts,
+      bowSize: check.grip.bowSize,
+      middleFingerMm: check.grip.middleFinger.mm,
+      pose: check.pose,
+      ...shownBy(check.measures),
+    }),
+    [check, hold, student],
+  );
   if (isFailed) return <AdviceFailed onAgain={again} />;
   if (advice === null) return null;
   return (
     <ReportEditor
       check={check}
+      numbers={numbers}
       initial={
         unsent ??
         (report ? reportInputOf(report) : firstDraft(check, student, advice, log, hold.bow))

@@ -48,7 +48,7 @@ describe('a letter to begin with', () => {
   it('adds what to practise where there are few points, and only rest where it hurts', () => {
     const off = found(['littleOff']);
     expect(draft(off).points.at(-1)).toMatch(
-      /: raise the tip slowly; lift one finger at a time \(both over something soft\)\./,
+      /: feel the weight over four fingers; .*walk up the stick \(the last 2 over something soft\)\./,
     );
     const hurt = { id: 'h', kind: 'hurt', what: 'pain' } as LogEntry;
     expect(draft(off, [hurt]).points).toEqual([

@@ -47,5 +47,6 @@ export function firstDraft(
     closing: words.closing,
     caution: strings.cautions.pain,
     captions: check.captures.map(({ view }) => strings.views[view]),
+    drawing: { seen: words.drawnSeen, wanted: words.drawnWanted },
   };
 }

@@ -5,7 +5,7 @@ import { Card } from '../../foundation/kit/Card';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
-import type { Skin } from '../../drawing/portrait/skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 import { strokeWords } from '../../foundation/strings/stroke';
 import { WristPortraits, type PlacedWrists } from './WristPortraits';
 

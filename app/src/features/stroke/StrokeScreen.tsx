@@ -18,7 +18,7 @@ import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { useWide } from '../../foundation/kit/useWide';
-import { SKINS } from '../../drawing/portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { strokeWords } from '../../foundation/strings/stroke';
 import { agoWords } from '../../foundation/strings/dateWords';

@@ -12,7 +12,7 @@ import { saveFile } from '../../foundation/kit/saveFile';
 import { StateMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
-import type { Skin } from '../../drawing/portrait/skin';
+import type { Skin } from '@open-palm/core/portrait/skins';
 import { strokeWords } from '../../foundation/strings/stroke';
 import { ClipScrub } from './clip/ClipScrub';
 import { compareWords } from './compareWords';

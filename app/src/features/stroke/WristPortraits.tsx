@@ -1,10 +1,13 @@
+import { useMemo } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Path } from 'react-native-svg';
+import { Line } from 'react-native-svg';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
-import type { Skin } from '../../drawing/portrait/skin';
-import { pathThrough, tubeOutline } from '../../drawing/portrait/tube';
+import type { Skin } from '@open-palm/core/portrait/skins';
+import { HandPicture } from '../../drawing/portrait/HandPicture';
+import { useBareDrawing } from '../../drawing/portrait/useBareDrawing';
+import { bareDetail } from '../../drawing/figures/bareDetail';
 import { strokeWords } from '../../foundation/strings/stroke';
 import type { Place } from '@open-palm/core/measure';
 
@@ -61,13 +64,7 @@ const bendWords = (deg: number | null): string =>
         ? words.flexed
         : words.extended;
 
-const WRIST = { x: 42, y: 42 };
-
-/** How far the fingers curl on from the hand, as they hang over a stick, degrees. */
-const CURL_DEG = [22, 62, 88];
-const PHALANX_MM = [17, 11, 9];
-
-/** Forearm from the left, hand bent at the wrist: forward, to the palm, is down. */
+/** Forearm and hand from the side of the little finger, bent at the wrist; in dashes where it was not seen. */
 function WristPortrait({
   deg,
   skin,
@@ -80,70 +77,39 @@ function WristPortrait({
   label: string;
 }) {
   const tokens = useTokens();
-  const bend = deg ?? 0;
-  const from = (start: { x: number; y: number }, mm: number, downDeg: number) => ({
-    x: start.x + mm * Math.cos((downDeg * Math.PI) / 180),
-    y: start.y + mm * Math.sin((downDeg * Math.PI) / 180),
-  });
-  const knuckle = from(WRIST, 32, bend);
-  const arm = [
-    { x: -14, y: WRIST.y + 1 },
-    { x: 18, y: WRIST.y + 1 },
-    WRIST,
-    from(WRIST, 16, bend),
-    knuckle,
-  ];
-  const fingers = CURL_DEG.reduce(
-    (chain, curl, i) => [...chain, from(chain.at(-1)!, PHALANX_MM[i]!, bend + curl)],
-    [from(WRIST, 26, bend), knuckle],
-  );
-  const dashed = deg === null ? { strokeDasharray: '3 3' } : {};
-  const fill = deg === null ? tokens.card : skin.fill;
+  const { order } = useMemo(() => bareDetail('wristFlexion', deg ?? 0)!, [deg]);
+  const drawing = useBareDrawing(order);
+  const { widthMm, heightMm } = order.station;
+  if (!drawing) {
+    return (
+      <View
+        role="img"
+        aria-label={label}
+        style={{ width: '100%', aspectRatio: widthMm / heightMm }}
+      />
+    );
+  }
+  const { wrist, middleMcp } = drawing.points;
+  const across = (x: number) => (mirrored ? drawing.width - x : x);
   return (
-    <Svg
-      width="100%"
-      viewBox="0 14 108 74"
-      style={{ aspectRatio: 108 / 74 }}
-      role="img"
-      aria-label={label}
+    <HandPicture
+      drawing={drawing}
+      skin={skin}
+      mirrored={mirrored}
+      label={label}
+      isUnseen={deg === null}
     >
-      <G transform={mirrored ? 'translate(108 0) scale(-1 1)' : ''}>
-        <Path
-          d={pathThrough(tubeOutline(fingers, [11, 10.5, 8, 6.8, 5]))}
-          fill={fill}
-          stroke={skin.line}
-          strokeWidth={1.2}
-          {...dashed}
+      {deg === null ? null : (
+        <Line
+          x1={across(wrist.x)}
+          y1={wrist.y}
+          x2={across(middleMcp.x)}
+          y2={middleMcp.y}
+          stroke={tokens.amber}
+          strokeWidth={40}
+          strokeLinecap="round"
         />
-        <Path
-          d={pathThrough(tubeOutline(arm, [15, 14, 10, 12.5, 10.5]))}
-          fill={fill}
-          stroke={skin.line}
-          strokeWidth={1.2}
-          {...dashed}
-        />
-        {deg === null ? null : (
-          <>
-            <Line
-              x1={WRIST.x}
-              y1={WRIST.y}
-              x2={WRIST.x + 62}
-              y2={WRIST.y}
-              stroke={tokens.inkSecond}
-              strokeWidth={1.2}
-              strokeDasharray="3 3"
-            />
-            <Line
-              x1={WRIST.x}
-              y1={WRIST.y}
-              x2={knuckle.x}
-              y2={knuckle.y}
-              stroke={tokens.amber}
-              strokeWidth={3}
-            />
-          </>
-        )}
-      </G>
-    </Svg>
+      )}
+    </HandPicture>
   );
 }

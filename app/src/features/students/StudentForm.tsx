@@ -20,7 +20,7 @@ import { Button } from '../../foundation/kit/Button';
 import { Notice } from '../../foundation/kit/Notice';
 import { Screen } from '../../foundation/kit/Screen';
 import { space } from '../../foundation/kit/tokens';
-import { SKINS } from '../../drawing/portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { sizeUnit } from '../../foundation/strings/sizes';
 import { Text } from '../../foundation/kit/Text';

@@ -1,5 +1,7 @@
-import type { DrawnHold, HandBuild } from '@open-palm/core/pose';
+import type { DrawnHold } from '@open-palm/core/pose';
 import type {
+  BareDrawing,
+  BareOrder,
   FittedOrder,
   GripDrawing,
   GripOrder,
@@ -28,12 +30,12 @@ export const askPortrait = (order: GripOrder): Promise<GripDrawing> =>
   drawer().ask<GripDrawing>((api) => api.draw(order));
 
 /**
- * A hand that hangs from a loose arm, drawn.
+ * A hand that holds nothing, drawn.
  *
  * @throws WorkerGone
  */
-export const askHanging = (build: HandBuild): Promise<Portrait> =>
-  drawer().ask<Portrait>((api) => api.hanging(build));
+export const askBare = (order: BareOrder): Promise<BareDrawing> =>
+  drawer().ask<BareDrawing>((api) => api.bare(order));
 
 /**
  * A hand that was fitted to pictures, drawn from anywhere.

@@ -1,11 +1,13 @@
 import { expose } from 'comlink';
-import type { DrawnHold, HandBuild } from '@open-palm/core/pose';
+import type { DrawnHold } from '@open-palm/core/pose';
 import {
   drawFitted,
-  drawHanging,
+  drawBare,
   fittedMesh,
   GripDrawer,
   wantedMesh,
+  type BareDrawing,
+  type BareOrder,
   type FittedOrder,
   type GripDrawing,
   type GripOrder,
@@ -18,7 +20,7 @@ const drawer = new GripDrawer();
 /** Adapter only: a hand posed and drawn away from the screen's own thread. */
 const api = {
   draw: (order: GripOrder): GripDrawing => drawer.draw(order),
-  hanging: (build: HandBuild): Portrait => drawHanging(build),
+  bare: (order: BareOrder): BareDrawing => drawBare(order),
   fitted: (order: FittedOrder): Portrait => drawFitted(order),
   fittedMesh: (points: FittedOrder['pointsMm'], side: 'right' | 'left'): HandMesh =>
     fittedMesh(points, side),

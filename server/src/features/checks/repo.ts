@@ -22,6 +22,7 @@ interface CheckRow {
   standings_json: string;
   contacts_json: string;
   fits_json: string;
+  pose_json: string | null;
   bands_off: number;
   made_by: string | null;
   author: string | null;
@@ -232,6 +233,7 @@ function checkOf(
     measures,
     contacts: JSON.parse(row.contacts_json),
     fits: JSON.parse(row.fits_json),
+    pose: row.pose_json === null ? null : JSON.parse(row.pose_json),
   };
 }
 

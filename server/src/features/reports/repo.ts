@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import type { Report, ReportInput } from '@open-palm/contract';
+import type { Check, Grip, Report, ReportInput, Student } from '@open-palm/contract';
+import type { MeasureId } from '@open-palm/core/measure';
 
 interface ReportRow {
   check_id: string;
@@ -64,3 +65,47 @@ export async function capturesOf(db: Knex, checkId: string): Promise<MarkedCaptu
 
 export const checkExists = async (db: Knex, id: string): Promise<boolean> =>
   (await db('checks').where({ id }).first('id')) !== undefined;
+
+/** What the drawn hands of a report are made from. */
+export interface DrawnLook {
+  grip: Grip;
+  contacts: Check['contacts'];
+  pose: Check['pose'];
+  /** Measures that were seen. */
+  seen: MeasureId[];
+  student: Pick<Student, 'side' | 'skinTone'>;
+}
+
+/** A look's hand and whose it is. */
+export async function drawnLook(db: Knex, checkId: string): Promise<DrawnLook> {
+  const row = await db('checks')
+    .join('students', 'students.id', 'checks.student_id')
+    .where('checks.id', checkId)
+    .select('checks.*', 'students.side', 'students.skin_tone')
+    .first<{
+      hold_id: string;
+      hold_version: number;
+      settings_json: string;
+      bow_size: Grip['bowSize'];
+      middle_finger_mm: number;
+      middle_finger_sd_mm: number;
+      contacts_json: string;
+      pose_json: string | null;
+      side: Student['side'];
+      skin_tone: Student['skinTone'];
+    }>();
+  return {
+    grip: {
+      holdId: row!.hold_id,
+      holdVersion: row!.hold_version,
+      settings: JSON.parse(row!.settings_json),
+      bowSize: row!.bow_size,
+      middleFinger: { mm: row!.middle_finger_mm, sdMm: row!.middle_finger_sd_mm },
+      relaxedHandId: null,
+    },
+    contacts: JSON.parse(row!.contacts_json),
+    pose: row!.pose_json === null ? null : JSON.parse(row!.pose_json),
+    seen: await db('measures').where({ check_id: checkId }).pluck('measure_id'),
+    student: { side: row!.side, skinTone: row!.skin_tone },
+  };
+}

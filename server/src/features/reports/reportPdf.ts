@@ -1,6 +1,9 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Report } from '@open-palm/contract';
+import type { PortraitPaths } from '@open-palm/core/portrait';
+import type { DrawnHands } from './drawnHands';
+import { paintHand } from './paintHand';
 
 const MARGIN = 56;
 const TALLEST_PICTURE = 320;
@@ -19,12 +22,14 @@ export interface ReportPicture {
 /**
  * A report as a PDF (A4): heading, points in order, the marked pictures, the caution.
  *
+ * @param hands the drawn hands, where the report has lines for them
  * @param fontDir where the app's two faces lie; without them the PDF's own sans-serif stands in
  */
 export async function reportPdf(
   letter: Report,
   pictures: readonly ReportPicture[],
   fontDir: string | undefined,
+  hands: DrawnHands | null = null,
 ): Promise<Buffer> {
   // Only loaded once a report is printed: a studio that prints none need not hold it.
   const { default: PDFDocument } = await import('pdfkit');
@@ -63,6 +68,10 @@ export async function reportPdf(
   });
   doc.moveDown(0.4);
   paragraph(doc, letter.closing);
+  if (hands && letter.drawing) {
+    row(doc, hands.seen, hands, letter.drawing.seen);
+    row(doc, hands.wanted, hands, letter.drawing.wanted);
+  }
   for (const { jpeg, caption, ...image } of pictures) {
     const shown = Math.min((width * image.height) / image.width, TALLEST_PICTURE);
     if (doc.y + shown + 40 > doc.page.height - MARGIN) doc.addPage();
@@ -77,6 +86,28 @@ export async function reportPdf(
   }
   doc.end();
   return finished;
+}
+
+const GAP = 12;
+
+/** Drawings of one hand beside each other, with the line under them. */
+function row(
+  doc: PDFKit.PDFDocument,
+  drawings: readonly PortraitPaths[],
+  whose: Pick<DrawnHands, 'side' | 'skinTone'>,
+  caption: string,
+): void {
+  const width = doc.page.width - 2 * MARGIN;
+  const each = (width - GAP * (drawings.length - 1)) / drawings.length;
+  const tall = Math.max(...drawings.map((one) => (each * one.height) / one.width));
+  if (doc.y + tall + 40 > doc.page.height - MARGIN) doc.addPage();
+  doc.moveDown(0.8);
+  const top = doc.y;
+  drawings.forEach((drawing, i) =>
+    paintHand(doc, drawing, whose, { x: MARGIN + i * (each + GAP), y: top, width: each }),
+  );
+  doc.y = top + tall + 4;
+  doc.font('text').fontSize(10).fillColor(SECOND).text(caption, MARGIN, doc.y, { width });
 }
 
 function paragraph(doc: PDFKit.PDFDocument, text: string): void {

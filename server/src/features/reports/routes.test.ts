@@ -4,6 +4,8 @@ import PostalMime from 'postal-mime';
 import { v7 as uuidv7 } from 'uuid';
 import { reportSchema, type ReportInput } from '@open-palm/contract';
 import { exampleCheck, studentWithPicture } from '../../testing/examples';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import { pdfColor, pdfPaint } from '../../testing/pdfPaint';
 import { pdfText } from '../../testing/pdfText';
 import { openTestStudio, type TestStudio } from '../../testing/testStudio';
 
@@ -24,6 +26,7 @@ const letter: ReportInput = {
   closing: 'See you on Wednesday.',
   caution: 'With pain: stop.',
   captions: ['Finger side'],
+  drawing: { seen: 'As it was seen', wanted: 'As it is wanted' },
 };
 const at = () => `/api/letters/${checkId}`;
 /** Keeps the report as it reads above, whatever was kept before. */
@@ -58,6 +61,26 @@ describe('a letter', () => {
     expect(places[0]).toBeGreaterThanOrEqual(0);
     const raw = bytes.toString('latin1');
     expect(raw.match(/\/Subtype \/Image/g)).toHaveLength(1);
+  });
+
+  it('has the drawn hand from two sides, as it was seen and as it is wanted, only where it is asked for', async () => {
+    const printed = async (drawing: ReportInput['drawing']) => {
+      const { version = 0 } = (await studio.get(at())).body as { version?: number };
+      await studio.edit(at(), { ...letter, drawing }, version);
+      const { body } = await studio.get(`${at()}/pdf`);
+      return Buffer.from(body as unknown as ArrayBuffer);
+    };
+    await studio.deriver.allSettled();
+    const [without, drawn] = [await printed(null), await printed(letter.drawing)];
+    const [words, plain] = [pdfText(drawn), pdfText(without)];
+    expect(words.indexOf('As it was seen')).toBeGreaterThan(0);
+    expect(words.indexOf('As it is wanted')).toBeGreaterThan(words.indexOf('As it was seen'));
+    expect(plain).not.toContain('As it was seen');
+    // Drawn as lines and faces, not as a picture: only the photograph is one.
+    expect(drawn.toString('latin1').match(/\/Subtype \/Image/g)).toHaveLength(1);
+    const brown = pdfPaint(drawn).filter((color) => color === pdfColor(SKINS.clay.fill));
+    expect(brown).toHaveLength(4);
+    expect(pdfPaint(without)).not.toContain(pdfColor(SKINS.clay.fill));
   });
 
   it('goes to the outbox folder as a mail that a mail parser reads, with the PDF', async () => {

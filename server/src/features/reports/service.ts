@@ -8,6 +8,7 @@ import { keepEdit } from '../../edits/keepEdit';
 import { notFound } from '../../problem';
 import type { Edit } from '../../readBody';
 import { pictureFile } from '../../references/pictureFile';
+import { drawHands } from './drawnHands';
 import { reportPdf } from './reportPdf';
 import { markedPicture } from './markedPicture';
 import { capturesOf, checkExists, findReport, noteMailed, putReport } from './repo';
@@ -61,7 +62,7 @@ export async function loadReport(db: Knex, checkId: string): Promise<Report> {
   return report;
 }
 
-/** The report as a PDF with the check's marked pictures. */
+/** The report as a PDF with the check's drawn hands and marked pictures. */
 export async function printReport(parts: ReportParts, checkId: string): Promise<Buffer> {
   const letter = await loadReport(parts.reader, checkId);
   const captures = await capturesOf(parts.reader, checkId);
@@ -74,7 +75,8 @@ export async function printReport(parts: ReportParts, checkId: string): Promise<
       caption: letter.captions[i] ?? '',
     })),
   );
-  return reportPdf(letter, pictures, parts.fontDir);
+  const hands = letter.drawing ? await drawHands(parts.reader, checkId) : null;
+  return reportPdf(letter, pictures, parts.fontDir, hands);
 }
 
 /**

@@ -4,7 +4,7 @@ import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../../foundation/kit/tokens';
 import { BowFigure } from '../../../drawing/portrait/BowFigure';
 import { bowShape } from '../../../drawing/portrait/bowShape';
-import { SKINS } from '../../../drawing/portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 
 /** How a bow is weighed, balanced, and its frog measured: drawn to scale. */
 export function WeighFigure({

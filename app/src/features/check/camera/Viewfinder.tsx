@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { Image, View } from 'react-native';
-import type { Side, View as PictureView } from '@open-palm/core/measure';
+import type { View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { useScreenAwake } from '../../../foundation/kit/useScreenAwake';
 import { Button } from '../../../foundation/kit/Button';
@@ -10,6 +10,7 @@ import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { SamplePicture } from '../taking/SamplePicture';
 import { pickFile } from '../../../foundation/kit/pickFile';
 import { frameOf } from './frameOf';
@@ -35,7 +36,7 @@ export function Viewfinder({
   /** Why the last chosen file could not be used. */
   problem: string | null;
   /** For a view that has cards and a sample. */
-  help?: { side: Side; onHow: () => void };
+  help?: { hand: WantedHand; onHow: () => void };
   onBack: () => void;
   onPicture: (picture: Blob | null) => void;
 }) {
@@ -65,7 +66,7 @@ export function Viewfinder({
       </View>
       {isSampleShown ? (
         <View style={{ flex: 1, padding: space(4), justifyContent: 'center' }}>
-          <SamplePicture view={view} side={help.side} />
+          <SamplePicture view={view} hand={help.hand} />
         </View>
       ) : null}
       <View

@@ -92,6 +92,7 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
                   contacts: check.contacts,
                   bowSize: grip.bowSize,
                   middleFingerMm: grip.middleFinger.mm,
+                  pose: check.pose,
                   ...shownBy(check.measures),
                 }}
               />

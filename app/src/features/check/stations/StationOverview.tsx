@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { SeenSigns, SkinTone } from '@open-palm/contract';
+import type { Digit } from '@open-palm/core/pose/digits';
 import type { BowSize } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
 import {
@@ -28,6 +29,13 @@ import { SignRows } from './SignRows';
 import { nextQuestion, type Station } from './stationPlan';
 
 const words = strings.stations;
+
+/** The part of the wanted hand that is laid over the portrait of a station; of the others all of it. */
+const IN_QUESTION: Partial<Record<Station['id'], readonly Digit[]>> = {
+  thumb: ['thumb'],
+  fingers: ['index', 'middle', 'ring'],
+  little: ['little'],
+};
 
 /** One station: the hold as it is known so far, its checkpoints, and "all fine here". */
 export function StationOverview({
@@ -86,6 +94,7 @@ export function StationOverview({
         label={words.portrait}
         numbers={{ hold, bowSize, side, skinTone, ...numbers }}
         {...(station.id === 'thumb' && hold.hand === 'over' ? { first: 'thumbSide' } : {})}
+        {...(IN_QUESTION[station.id] ? { inQuestion: IN_QUESTION[station.id] } : {})}
       />
     ),
     [hold, bowSize, side, skinTone, numbers, station.id],

@@ -141,6 +141,7 @@ function Choices({
         <OnFingerFigure
           label={name}
           finger={question.finger}
+          side={side}
           skinTone={skinTone}
           value={was}
           onTake={(value) => onAnswer({ kind: 'value', value, sd: question.sd })}
@@ -150,6 +151,7 @@ function Choices({
       return (
         <OnStickFigure
           label={name}
+          hold={hold}
           side={side}
           skinTone={skinTone}
           value={was}

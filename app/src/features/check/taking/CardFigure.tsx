@@ -1,5 +1,11 @@
-import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
-import type { Side, View } from '@open-palm/core/measure';
+import { useId, useMemo } from 'react';
+import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
+import type { View } from '@open-palm/core/measure';
+import { DrawnHand } from '../../../drawing/portrait/DrawnHand';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import { wantedOrder } from '../../../drawing/portrait/wantedOrder';
+import { useGripDrawing } from '../../../drawing/portrait/useGripDrawing';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { ViewFigure } from '../ViewFigure';
 import type { CardName } from './seenCards';
@@ -8,21 +14,21 @@ const WIDTH = 300;
 const HEIGHT = 190;
 
 /** The drawing of a card: how far, from where, or in which light. */
-export function CardFigure({ card, view, side }: { card: CardName; view: View; side: Side }) {
-  if (card === 'angle') return <ViewFigure view={view} side={side} width={WIDTH} />;
+export function CardFigure({ card, view, hand }: { card: CardName; view: View; hand: WantedHand }) {
+  if (card === 'angle') return <ViewFigure view={view} {...hand} width={WIDTH} />;
   return (
     <Svg width={WIDTH} height={HEIGHT} viewBox="0 0 300 190" aria-hidden>
-      {card === 'distance' ? <Distance /> : <Light />}
+      {card === 'distance' ? <Distance hand={hand} /> : <Light hand={hand} />}
     </Svg>
   );
 }
 
 /** A device, held up with a stretched arm, and the hand on the bow that it shows. */
-function Distance() {
+function Distance({ hand }: { hand: WantedHand }) {
   const tokens = useTokens();
   return (
     <G>
-      <BowHand x={52} y={84} />
+      <BowHand hand={hand} x={2} y={52} width={106} />
       <Line
         x1={112}
         y1={96}
@@ -39,15 +45,13 @@ function Distance() {
         strokeWidth={2.5}
       />
       <Device x={218} y={42} />
-      <G transform="translate(222 74) scale(0.52)">
-        <BowHand x={52} y={44} />
-      </G>
+      <BowHand hand={hand} x={222} y={74} width={54} />
     </G>
   );
 }
 
-/** A lamp on the camera's side of the hand, whose sleeve is pushed back. */
-function Light() {
+/** A lamp on the camera's side of the hand. */
+function Light({ hand }: { hand: WantedHand }) {
   const tokens = useTokens();
   const rays = [
     [218, 60, 160, 78],
@@ -56,11 +60,7 @@ function Light() {
   ] as const;
   return (
     <G>
-      <Path d="M52 122L82 82" stroke={tokens.inkSecond} strokeWidth={30} strokeLinecap="round" />
-      <Path d="M52 122L82 82" stroke={tokens.hair} strokeWidth={27} strokeLinecap="round" />
-      <Path d="M14 180L52 122" stroke={tokens.inkSecond} strokeWidth={44} />
-      <Path d="M15 178L51 123" stroke={tokens.line} strokeWidth={40} />
-      <BowHand x={100} y={70} />
+      <BowHand hand={hand} x={44} y={56} width={112} />
       {rays.map(([x1, y1, x2, y2]) => (
         <Line
           key={x1}
@@ -99,36 +99,32 @@ function Device({ x, y, height = 112 }: { x: number; y: number; height?: number 
   );
 }
 
-/** A hand over a bow, seen from the fingers' side. */
-function BowHand({ x, y }: { x: number; y: number }) {
-  const tokens = useTokens();
-  const finger = (x1: number, y1: number, x2: number, y2: number) => (
-    <G key={x1}>
-      <Line
-        {...{ x1, y1, x2, y2 }}
-        stroke={tokens.inkSecond}
-        strokeWidth={14}
-        strokeLinecap="round"
-      />
-      <Line {...{ x1, y1, x2, y2 }} stroke={tokens.hair} strokeWidth={11} strokeLinecap="round" />
-    </G>
+/** The hand on its bow, so wide and at this place. */
+function BowHand({ x, y, width, hand }: { x: number; y: number; width: number; hand: WantedHand }) {
+  const { hold, side, skinTone } = hand;
+  const order = useMemo(
+    () =>
+      wantedOrder(hold, {
+        view: hold.hand === 'over' ? 'fingerSide' : 'playerEye',
+        detail: 'badge',
+      }),
+    [hold],
   );
+  const drawing = useGripDrawing(order);
+  const frame = `frame${useId().replace(/\W/g, '')}`;
+  if (!drawing) return null;
+  const scale = width / drawing.width;
+  const mirrored = side === 'left' ? ` translate(${drawing.width} 0) scale(-1 1)` : '';
   return (
-    <G transform={`translate(${x} ${y})`}>
-      <Path
-        d="M-30 -6Q-30 -38 -2 -38Q30 -38 32 -6Z"
-        fill={tokens.hair}
-        stroke={tokens.inkSecond}
-        strokeWidth={1.6}
-      />
-      <Rect x={-42} y={17} width={36} height={16} fill={tokens.frog} />
-      <Rect x={-50} y={11} width={108} height={6} fill={tokens.wood} />
-      {[
-        [-24, -8, -28, 8],
-        [-8, -8, -12, 30],
-        [8, -8, 5, 32],
-        [24, -8, 20, 30],
-      ].map(([a, b, c, d]) => finger(a!, b!, c!, d!))}
+    <G transform={`translate(${x} ${y}) scale(${scale})${mirrored}`}>
+      <Defs>
+        <ClipPath id={frame}>
+          <Rect width={drawing.width} height={drawing.height} />
+        </ClipPath>
+      </Defs>
+      <G clipPath={`url(#${frame})`}>
+        <DrawnHand drawing={drawing} skin={SKINS[skinTone]} bold />
+      </G>
     </G>
   );
 }

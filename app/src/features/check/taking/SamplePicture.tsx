@@ -1,8 +1,9 @@
 import { View } from 'react-native';
-import type { PointName, Side, View as PictureView } from '@open-palm/core/measure';
+import type { PointName, View as PictureView } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { MarkedPicture } from '../../../drawing/pictures/MarkedPicture';
 import { strings } from '../../../foundation/strings';
 import { ViewFigure } from '../ViewFigure';
@@ -19,13 +20,14 @@ const SIZE = { width: 640, height: 480 };
 const WIDEST = 480;
 
 /** What a good picture of a view looks like, with the points that it shows. */
-export function SamplePicture({ view, side }: { view: PictureView; side: Side }) {
+export function SamplePicture({ view, hand }: { view: PictureView; hand: WantedHand }) {
+  const { side } = hand;
   const placed = SAMPLES[view];
   const name = strings.views[view];
   if (!placed) {
     return (
       <View role="img" aria-label={words.drawn(name)} style={{ alignItems: 'center' }}>
-        <ViewFigure view={view} side={side} width={320} />
+        <ViewFigure view={view} {...hand} width={320} />
       </View>
     );
   }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { Side, View } from '@open-palm/core/measure';
+import type { View } from '@open-palm/core/measure';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { Viewfinder } from '../camera/Viewfinder';
 import { CARDS, cardsFor, explainedViews, rememberExplained } from './seenCards';
 import { TakingCards } from './TakingCards';
@@ -7,14 +8,15 @@ import { TakingCards } from './TakingCards';
 /** Taking the picture of a view; what is new to this device is explained first. */
 export function TakePicture({
   view,
-  side,
+  hand,
   ghostUrl,
   problem,
   onBack,
   onPicture,
 }: {
   view: View;
-  side: Side;
+  /** Whose hand is to be taken. */
+  hand: WantedHand;
   /** Address of the last picture of this view. */
   ghostUrl: string | null;
   /** Why the last chosen file could not be used. */
@@ -28,7 +30,7 @@ export function TakePicture({
       <TakingCards
         cards={cards}
         view={view}
-        side={side}
+        hand={hand}
         onDone={() => {
           rememberExplained(view);
           setCards([]);
@@ -41,7 +43,7 @@ export function TakePicture({
       view={view}
       ghostUrl={ghostUrl}
       problem={problem}
-      help={{ side, onHow: () => setCards(CARDS) }}
+      help={{ hand, onHow: () => setCards(CARDS) }}
       onBack={onBack}
       onPicture={onPicture}
     />

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Side, View as PictureView } from '@open-palm/core/measure';
+import type { View as PictureView } from '@open-palm/core/measure';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
 import { Card } from '../../../foundation/kit/Card';
@@ -17,12 +18,12 @@ const words = strings.takingIt;
 export function TakingCards({
   cards,
   view,
-  side,
+  hand,
   onDone,
 }: {
   cards: readonly CardName[];
   view: PictureView;
-  side: Side;
+  hand: WantedHand;
   onDone: () => void;
 }) {
   const [at, setAt] = useState(0);
@@ -54,7 +55,7 @@ export function TakingCards({
       />
       <Card style={{ gap: space(4), paddingVertical: space(5) }}>
         <View style={{ alignItems: 'center' }}>
-          <CardFigure card={card} view={view} side={side} />
+          <CardFigure card={card} view={view} hand={hand} />
         </View>
         <Text variant="title" level={2}>
           {words.cards[card]}

@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
+import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
 import { fullHoldName } from '../../../foundation/strings/holdWords';
 import { Button } from '../../../foundation/kit/Button';
 import { Card } from '../../../foundation/kit/Card';
@@ -8,7 +9,6 @@ import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
 import { strings } from '../../../foundation/strings';
-import { wantedContacts } from './wantedContacts';
 
 const words = strings.holdsScreen;
 /** All of it is where the hold wants it. */
@@ -30,7 +30,7 @@ export function HoldFigure({ hold }: { hold: Hold }) {
           verdicts: {},
           measures: {},
           unseen: NONE,
-          contacts: wantedContacts(hold),
+          contacts: NOTHING_MEASURED.contacts,
         }}
       />
       <View style={{ padding: space(3), gap: space(2), flex: 1 }}>

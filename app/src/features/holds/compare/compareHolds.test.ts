@@ -1,6 +1,5 @@
-import { HOLD_IDS, holdById } from '@open-palm/core/holds';
+import { holdById } from '@open-palm/core/holds';
 import { compareHolds } from './compareHolds';
-import { wantedContacts } from './wantedContacts';
 
 const compared = (a: string, b: string) =>
   new Map(
@@ -30,14 +29,5 @@ describe('compareHolds', () => {
 
   it('leaves out what neither judges', () => {
     expect(compared('violin-shallow', 'violin-deep').has('gapEvenness')).toBe(false);
-  });
-});
-
-describe('wantedContacts', () => {
-  it.each([...HOLD_IDS])('stands %s where the hold wants it', (id) => {
-    const hold = holdById(id);
-    const contacts = wantedContacts(hold);
-    expect(contacts.thumbXMm).toBe(hold.startingPlacesMm.thumb);
-    expect(contacts.fingers.index).toMatchObject({ xMm: hold.startingPlacesMm.index });
   });
 });

@@ -8,7 +8,7 @@ import { PointerSurface } from '../../../foundation/kit/PointerSurface';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../../foundation/kit/tokens';
 import { RADII_MM } from '../../../drawing/portrait/handProportions';
-import { SKINS } from '../../../drawing/portrait/skin';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { pathThrough, tubeOutline } from '../../../drawing/portrait/tube';
 import { plainNumber } from '../../../foundation/strings/measureWords';
 import { bandScale, JOINT_AT, JOINT_RADIUS, type BandScale } from './bandScale';

@@ -34,5 +34,12 @@ export const report = {
   notKept: 'This was not kept yet:',
   rest: 'Rest until it no longer hurts, and tell me how it is.',
   noPoints: 'Nothing to fix was seen. Praise what holds, and add a point of your own if you like.',
-  noPicture: 'This look has no picture; the letter goes without one.',
+  drawn: 'The drawn hand',
+  drawnSeen: 'Your hold as it was seen',
+  drawnWanted: 'The hold as it is wanted',
+  drawnSeenLabel: 'Line under the hand as it was seen',
+  drawnWantedLabel: 'Line under the hand as it is wanted',
+  withDrawing: 'The drawn hand in the PDF?',
+  with: 'With it',
+  without: 'Without it',
 };

@@ -124,6 +124,9 @@ export const aidSteps = {
 };
 
 export const agreements = {
+  marksTitle: 'The open hand, with a dot wherever the stick is to lie',
+  markAt: (finger: string, place: string) => `${finger} ${place}`,
+  marksMap: (list: string) => `Dots: ${list}; the thumb beside its nail.`,
   title: 'Agreed',
   none: 'Nothing is agreed at the moment.',
   add: 'Agree on something',

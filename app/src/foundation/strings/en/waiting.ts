@@ -111,6 +111,7 @@ export const waitingScreen = {
     closing: 'Closing',
     caution: 'Caution',
     captions: 'Lines under the pictures',
+    drawing: 'The drawn hand and the lines under it',
     cuts: 'Turns of the bow',
     fingersSeen: 'Thumb and little finger',
     checkpoints: 'Band',

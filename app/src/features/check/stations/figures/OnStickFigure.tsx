@@ -1,75 +1,95 @@
-import { useState } from 'react';
-import Svg, { Ellipse, G } from 'react-native-svg';
-import type { SkinTone } from '@open-palm/contract';
-import type { Side } from '@open-palm/core/measure';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Line } from 'react-native-svg';
+import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
+import { seenAt, stickAt } from '@open-palm/core/portrait/seenAt';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import type { Station } from '@open-palm/core/portrait';
 import { PointerArea } from '../../../../foundation/kit/PointerArea';
 import { useTokens } from '../../../../foundation/kit/ThemeProvider';
-import { BowFigure } from '../../../../drawing/portrait/BowFigure';
-import { SKINS } from '../../../../drawing/portrait/skin';
+import { HandPicture } from '../../../../drawing/portrait/HandPicture';
+import { useCoarseWhileMoving, useGripDrawing } from '../../../../drawing/portrait/useGripDrawing';
+import type { WantedHand } from '../../../../drawing/portrait/WantedGrip';
+import { wantedOrder } from '../../../../drawing/portrait/wantedOrder';
 import { strings } from '../../../../foundation/strings';
 import { plainNumber } from '../../../../foundation/strings/measureWords';
 
-const LEFT_MM = -64;
-const WIDTH_MM = 128;
-const HEIGHT_MM = 90;
 const STEP_MM = 1;
+/** How far up and down the stick a thumb can be put, mm. */
+const ENDS = { least: -60, most: 60 };
+const SIZE = { widthMm: 140, heightMm: 104 };
 
-/** The bow about its frog: the place of the thumb is touched. Gives mm from the frog's front, toward the tip. */
+/** From where the thumb on the stick is seen: under the hand, or on top of the frog. */
+const STATIONS: Record<WantedHand['hold']['hand'], Station> = {
+  over: { toward: [-0.2, -0.72, -0.66], at: [0, -2, -20], level: true, ...SIZE },
+  under: { toward: [0.2, 0.75, -0.6], at: [-12, 4, -4], level: true, ...SIZE },
+};
+
+/** The hand on its bow from the thumb's side: the place of the thumb is touched. Gives mm from the frog's front, toward the tip. */
 export function OnStickFigure({
   label,
+  hold,
   side,
   skinTone,
   value,
   onTake,
-}: {
+}: WantedHand & {
   label: string;
-  side: Side;
-  skinTone: SkinTone;
   value: number | null;
   onTake: (xMm: number) => void;
 }) {
   const tokens = useTokens();
-  const skin = SKINS[skinTone];
   const [xMm, setX] = useState(value ?? 0);
   const [isShown, setIsShown] = useState(value !== null);
+  const station = STATIONS[hold.hand];
+  const order = useMemo(
+    () =>
+      wantedOrder(hold, {
+        grip: isShown ? { ...NOTHING_MEASURED, measures: { thumbPlace: xMm } } : NOTHING_MEASURED,
+        view: station,
+        detail: 'choice',
+        unseen: isShown ? [] : ['thumb'],
+      }),
+    [hold, station, xMm, isShown],
+  );
+  const drawing = useGripDrawing(useCoarseWhileMoving(order));
   const choose = (x: number) => {
     setIsShown(true);
-    setX(Math.min(LEFT_MM + WIDTH_MM, Math.max(LEFT_MM, Math.round(x))));
+    setX(Math.min(ENDS.most, Math.max(ENDS.least, Math.round(x))));
   };
   const mirrored = side === 'left';
+  const across = (x: number) => (mirrored ? 10 * SIZE.widthMm - x : x);
+  const at = seenAt(station, [xMm, 0, 0]);
   return (
     <PointerArea
       label={label}
       value={isShown ? xMm : null}
       valueText={isShown ? strings.stations.onStick(plainNumber(xMm, 'mm')) : ''}
-      min={LEFT_MM}
-      max={LEFT_MM + WIDTH_MM}
-      onMove={({ x }) => choose(LEFT_MM + (mirrored ? 1 - x : x) * WIDTH_MM)}
+      min={ENDS.least}
+      max={ENDS.most}
+      onMove={({ x }) => choose(stickAt(station, mirrored ? 1 - x : x))}
       onTake={() => onTake(xMm)}
       onStep={(steps) => choose(xMm + steps * STEP_MM)}
     >
-      <Svg
-        width="100%"
-        viewBox={`${mirrored ? -LEFT_MM - WIDTH_MM : LEFT_MM} -40 ${WIDTH_MM} ${HEIGHT_MM}`}
-        style={{ aspectRatio: WIDTH_MM / HEIGHT_MM }}
-        aria-hidden
-      >
-        <G scaleX={mirrored ? -1 : 1}>
-          <BowFigure tokens={tokens} />
-          {isShown ? (
-            <Ellipse
-              cx={xMm}
-              cy={15}
-              rx={9}
-              ry={14}
-              fill={skin.fill}
-              fillOpacity={0.85}
-              stroke={skin.line}
-              strokeWidth={0.8}
-            />
-          ) : null}
-        </G>
-      </Svg>
+      {drawing ? (
+        <View aria-hidden>
+          <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={mirrored}>
+            {isShown ? (
+              <Line
+                x1={across(at.x)}
+                x2={across(at.x)}
+                y1={at.y + 130}
+                y2={at.y + 330}
+                stroke={tokens.amber}
+                strokeWidth={26}
+                strokeLinecap="round"
+              />
+            ) : null}
+          </HandPicture>
+        </View>
+      ) : (
+        <View style={{ aspectRatio: SIZE.widthMm / SIZE.heightMm }} />
+      )}
     </PointerArea>
   );
 }

@@ -1,42 +1,65 @@
-import { useState } from 'react';
-import Svg, { Circle, Ellipse, G, Text as SvgText } from 'react-native-svg';
-import type { SkinTone } from '@open-palm/contract';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Circle, G, Text as SvgText } from 'react-native-svg';
 import { FINGERS } from '@open-palm/core/hand';
-import type { Side } from '@open-palm/core/measure';
+import type { Hold } from '@open-palm/core/holds';
+import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
+import { seenAt, stickAt } from '@open-palm/core/portrait/seenAt';
+import { stationOf } from '@open-palm/core/portrait/views';
 import type { Placement } from '@open-palm/core/practice';
 import { Choice, Choices } from '../../../../foundation/kit/Choice';
 import { PointerArea } from '../../../../foundation/kit/PointerArea';
 import { useTokens } from '../../../../foundation/kit/ThemeProvider';
 import { FONTS } from '../../../../foundation/kit/tokens';
-import { BowFigure } from '../../../../drawing/portrait/BowFigure';
-import { SKINS } from '../../../../drawing/portrait/skin';
+import { HandPicture } from '../../../../drawing/portrait/HandPicture';
+import { useCoarseWhileMoving, useGripDrawing } from '../../../../drawing/portrait/useGripDrawing';
+import type { WantedHand } from '../../../../drawing/portrait/WantedGrip';
+import { wantedOrder } from '../../../../drawing/portrait/wantedOrder';
+import { SKINS } from '@open-palm/core/portrait/skins';
 import { strings } from '../../../../foundation/strings';
 import { plainNumber } from '../../../../foundation/strings/measureWords';
 
-const LEFT_MM = -64;
-const WIDTH_MM = 132;
-const HEIGHT_MM = 92;
+/** How far up and down the stick a mark can be put, mm. */
+const [LEFT_MM, WIDTH_MM] = [-64, 132];
 const PARTS = ['thumb', ...FINGERS] as const;
 
 const shortName = (i: number) => (i === 0 ? strings.portrait.thumb : String(i));
 
+/** The hand with thumb and fingers at these places, as deep as the hold wants them. */
+const gripAt = (xMm: Placement['xMm'], { startingDepthsU }: Hold): MeasuredGrip => ({
+  contacts: {
+    thumbXMm: xMm.thumb,
+    fingers: Object.fromEntries(
+      FINGERS.map((finger) => [
+        finger,
+        { xMm: xMm[finger], u: startingDepthsU[finger], dMm: 0, touching: true },
+      ]),
+    ) as MeasuredGrip['contacts']['fingers'],
+  },
+  measures: {},
+});
+
 /** Thumb and fingers on the drawn stick: one is chosen and dragged to its place, then comes the next. */
 export function PlacementMarks({
   xMm,
+  hold,
   side,
   skinTone,
   onMove,
-}: {
+}: WantedHand & {
   xMm: Placement['xMm'];
-  side: Side;
-  skinTone: SkinTone;
   onMove: (xMm: Placement['xMm']) => void;
 }) {
   const tokens = useTokens();
-  const skin = SKINS[skinTone];
   const [at, setAt] = useState(0);
   const part = PARTS[at]!;
   const mirrored = side === 'left';
+  const station = stationOf('fingerSide', hold.hand);
+  const order = useMemo(
+    () => wantedOrder(hold, { grip: gripAt(xMm, hold), view: 'fingerSide', detail: 'choice' }),
+    [hold, xMm],
+  );
+  const drawing = useGripDrawing(useCoarseWhileMoving(order));
   const move = (x: number) =>
     onMove({
       ...xMm,
@@ -51,58 +74,44 @@ export function PlacementMarks({
         valueText={strings.stations.onStick(plainNumber(xMm[part], 'mm'))}
         min={LEFT_MM}
         max={LEFT_MM + WIDTH_MM}
-        onMove={({ x }) => move(LEFT_MM + (mirrored ? 1 - x : x) * WIDTH_MM)}
+        onMove={({ x }) => move(stickAt(station, mirrored ? 1 - x : x))}
         onTake={() => setAt((at + 1) % PARTS.length)}
         onStep={(steps) => move(xMm[part] + steps)}
       >
-        <Svg
-          width="100%"
-          viewBox={`${mirrored ? -LEFT_MM - WIDTH_MM : LEFT_MM} -46 ${WIDTH_MM} ${HEIGHT_MM}`}
-          style={{ aspectRatio: WIDTH_MM / HEIGHT_MM }}
-          aria-hidden
-        >
-          <G scaleX={mirrored ? -1 : 1}>
-            <Ellipse cx={xMm.thumb} cy={14} rx={8} ry={13} fill={skin.behind} stroke={skin.line} />
-            <BowFigure tokens={tokens} />
-            {FINGERS.map((finger) => (
-              <Ellipse
-                key={finger}
-                cx={xMm[finger]}
-                cy={-8}
-                rx={8}
-                ry={19}
-                fill={skin.fill}
-                fillOpacity={0.92}
-                stroke={skin.line}
-              />
-            ))}
-          </G>
-          {PARTS.map((other, i) => {
-            const cx = mirrored ? -xMm[other] : xMm[other];
-            const cy = i === 0 ? 32 : -32;
-            return (
-              <G key={other}>
-                <Circle
-                  cx={cx}
-                  cy={cy}
-                  r={6}
-                  fill={i === at ? tokens.amber : tokens.card}
-                  stroke={tokens.ink}
-                />
-                <SvgText
-                  x={cx}
-                  y={cy + 3}
-                  fontSize={8}
-                  fontFamily={FONTS.strong}
-                  textAnchor="middle"
-                  fill={i === at ? tokens.onState : tokens.ink}
-                >
-                  {shortName(i)}
-                </SvgText>
-              </G>
-            );
-          })}
-        </Svg>
+        {drawing ? (
+          <View aria-hidden>
+            <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={mirrored}>
+              {PARTS.map((other, i) => {
+                const { x, y } = seenAt(station, [xMm[other], i === 0 ? -34 : 34, 0]);
+                const cx = mirrored ? drawing.width - x : x;
+                return (
+                  <G key={other}>
+                    <Circle
+                      cx={cx}
+                      cy={y}
+                      r={60}
+                      fill={i === at ? tokens.amber : tokens.card}
+                      stroke={tokens.ink}
+                      strokeWidth={10}
+                    />
+                    <SvgText
+                      x={cx}
+                      y={y + 30}
+                      fontSize={80}
+                      fontFamily={FONTS.strong}
+                      textAnchor="middle"
+                      fill={i === at ? tokens.onState : tokens.ink}
+                    >
+                      {shortName(i)}
+                    </SvgText>
+                  </G>
+                );
+              })}
+            </HandPicture>
+          </View>
+        ) : (
+          <View style={{ aspectRatio: station.widthMm / station.heightMm }} />
+        )}
       </PointerArea>
       <Choices question={strings.testing.place}>
         {PARTS.map((other, i) => (

@@ -45,7 +45,7 @@ export function Placements({
       <Stopwatch key={placements.length} seconds={seconds} onSeconds={setSeconds} />
       {seconds === undefined ? null : (
         <>
-          <PlacementMarks xMm={xMm} side={side} skinTone={skinTone} onMove={setX} />
+          <PlacementMarks xMm={xMm} hold={hold} side={side} skinTone={skinTone} onMove={setX} />
           <Button
             label={placements.length + 1 === RE_FORM_TIMES ? words.formed : words.nextTime}
             primary

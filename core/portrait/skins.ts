@@ -1,5 +1,4 @@
-import type { SkinTone } from '@open-palm/contract';
-
+/** What a drawn hand is painted with. */
 export interface Skin {
   fill: string;
   /** Turned from the light, and in the deepest shade. */
@@ -13,8 +12,8 @@ export interface Skin {
   nail: string;
 }
 
-/** Tones of the drawn hand; the student's file chooses. */
-export const SKINS: Record<SkinTone, Skin> = {
+/** Tones of the drawn hand, the same on screens and on paper; the student's file chooses. */
+export const SKINS = {
   clay: {
     fill: '#DDB08E',
     shade: '#C8966F',
@@ -60,4 +59,4 @@ export const SKINS: Record<SkinTone, Skin> = {
     line: '#28140A',
     nail: '#9A7459',
   },
-};
+} as const satisfies Record<string, Skin>;

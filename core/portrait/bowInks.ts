@@ -1,4 +1,4 @@
-import type { BowStuff } from '@open-palm/core/portrait';
+import type { BowStuff } from './bowFaces';
 
 /** The drawn bow's colours by material: in shade, plain, toward the light. The same on every ground. */
 export const BOW_INKS: Readonly<Record<BowStuff, readonly [string, string, string]>> = {
