@@ -6,7 +6,7 @@ import { PointerSurface } from './PointerSurface';
 
 /**
  * A drawing that is touched at a place: the place follows the finger and is taken when it lifts. With keys it is a
- * slider: arrows move, Enter takes.
+ * slider: arrows move, Enter takes. Nothing is taken before something was chosen.
  */
 export function PointerArea({
   label,
@@ -33,6 +33,9 @@ export function PointerArea({
   style?: ViewStyle;
   children: ReactNode;
 }) {
+  const take = () => {
+    if (value !== null) onTake();
+  };
   const step = (by: number) => (shift: boolean) => onStep(shift ? by * 5 : by);
   return (
     <View
@@ -48,11 +51,11 @@ export function PointerArea({
         ArrowUp: step(1),
         ArrowLeft: step(-1),
         ArrowDown: step(-1),
-        Enter: () => onTake(),
+        Enter: take,
       })}
       style={style}
     >
-      <PointerSurface onDown={onMove} onMove={onMove} onUp={onTake} style={style && { flex: 1 }}>
+      <PointerSurface onDown={onMove} onMove={onMove} onUp={take} style={style && { flex: 1 }}>
         {children}
       </PointerSurface>
     </View>

@@ -1,8 +1,26 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
+import { SWRConfig } from 'swr';
 import { holdById } from '@open-palm/core/holds';
 import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
 import { measureName } from '../../../foundation/strings/measureWords';
+import type { BareOrder, GripOrder } from '@open-palm/core/portrait';
 import { StationQuestion } from './StationQuestion';
+
+let isDrawn = false;
+const drawn = <Drawing,>(draw: () => Drawing): Promise<Drawing> =>
+  isDrawn ? Promise.resolve(draw()) : new Promise(() => undefined);
+
+jest.mock('../../../foundation/workers/askPortrait', () => {
+  const { GripDrawer, drawBare } = jest.requireActual('@open-palm/core/portrait');
+  const drawer = new GripDrawer();
+  return {
+    askPortrait: (order: GripOrder) => drawn(() => drawer.draw(order)),
+    askBare: (order: BareOrder) => drawn(() => drawBare(order)),
+  };
+});
+beforeEach(() => {
+  isDrawn = false;
+});
 
 const hold = holdById('violin-shallow');
 
@@ -10,16 +28,18 @@ function ask(measure: MeasureId, answer: TapAnswer | null = null) {
   const answered: TapAnswer[] = [];
   const skipped = jest.fn();
   render(
-    <StationQuestion
-      measure={measure}
-      hold={hold}
-      side="right"
-      skinTone="clay"
-      answer={answer}
-      onAnswer={(given) => answered.push(given)}
-      onSkip={skipped}
-      onBack={() => undefined}
-    />,
+    <SWRConfig value={{ provider: () => new Map() }}>
+      <StationQuestion
+        measure={measure}
+        hold={hold}
+        side="right"
+        skinTone="clay"
+        answer={answer}
+        onAnswer={(given) => answered.push(given)}
+        onSkip={skipped}
+        onBack={() => undefined}
+      />
+    </SWRConfig>,
   );
   return { answered, skipped };
 }
@@ -45,9 +65,10 @@ describe('a station’s question', () => {
     expect(skipped).toHaveBeenCalledTimes(1);
   });
 
-  it.each(MEASURE_IDS)('has a drawing for every answer to %s', (measure) => {
-    ask(measure);
+  it.each(MEASURE_IDS)('has a drawing for every answer to %s', async (measure) => {
     const question = tapQuestion(measure, hold);
+    isDrawn = question.kind === 'onFinger' || question.kind === 'onStick';
+    ask(measure);
     const count =
       question.kind === 'values'
         ? question.values.length
@@ -55,6 +76,15 @@ describe('a station’s question', () => {
           ? question.categories.length
           : 0;
     expect(screen.queryAllByRole('radio')).toHaveLength(count);
-    if (count === 0) expect(screen.getByLabelText(measureName(measure)).props.role).toBe('slider');
+    if (count > 0) return;
+    expect((await screen.findByLabelText(measureName(measure))).props.role).toBe('slider');
   });
+
+  it.each(['ringDepth', 'thumbPlace'] as const)(
+    'takes no touch for an answer to %s before there is a drawing to touch',
+    (measure) => {
+      ask(measure, { kind: 'value', value: 1, sd: 0.2 });
+      expect(screen.queryByLabelText(measureName(measure))).toBeNull();
+    },
+  );
 });

@@ -17,7 +17,7 @@ const STEP_U = 0.05;
 /** Half of the stick's drawn length and its breadth, in the drawing's units. */
 const STICK = { half: 260, breadth: 84 };
 
-/** A finger from its palm side, tip down: the place where the stick lies is touched. Gives joint units from the tip. */
+/** A finger from its palm side, tip down: the place where the stick lies is touched, once it is drawn. Gives joint units from the tip. */
 export function OnFingerFigure({
   label,
   finger,
@@ -56,20 +56,20 @@ export function OnFingerFigure({
         setRoom({ width: layout.width, height: layout.height })
       }
     >
-      <PointerArea
-        label={label}
-        value={isShown ? Math.round(u * 100) / 100 : null}
-        valueText={isShown ? strings.joints.about(depthWords(u), plainNumber(u, 'u')) : ''}
-        min={0}
-        max={DEEPEST_U}
-        onMove={({ y }) => {
-          if (along && drawing) choose(along.uAt(y * drawing.height));
-        }}
-        onTake={() => onTake(Math.round(u * 100) / 100)}
-        onStep={(steps) => choose(u + steps * STEP_U)}
-        style={{ width: widthMm * scale, height: heightMm * scale }}
-      >
-        {drawing ? (
+      {drawing && along ? (
+        <PointerArea
+          label={label}
+          value={isShown ? Math.round(u * 100) / 100 : null}
+          valueText={isShown ? strings.joints.about(depthWords(u), plainNumber(u, 'u')) : ''}
+          min={0}
+          max={DEEPEST_U}
+          onMove={({ y }) => {
+            choose(along.uAt(y * drawing.height));
+          }}
+          onTake={() => onTake(Math.round(u * 100) / 100)}
+          onStep={(steps) => choose(u + steps * STEP_U)}
+          style={{ width: widthMm * scale, height: heightMm * scale }}
+        >
           <View aria-hidden>
             <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={mirrored}>
               {isShown && place ? (
@@ -89,8 +89,8 @@ export function OnFingerFigure({
               ) : null}
             </HandPicture>
           </View>
-        ) : null}
-      </PointerArea>
+        </PointerArea>
+      ) : null}
     </View>
   );
 }

@@ -60,6 +60,7 @@ export function OnStickFigure({
   const mirrored = side === 'left';
   const across = (x: number) => (mirrored ? 10 * SIZE.widthMm - x : x);
   const at = seenAt(station, [xMm, 0, 0]);
+  if (!drawing) return <View style={{ aspectRatio: SIZE.widthMm / SIZE.heightMm }} />;
   return (
     <PointerArea
       label={label}
@@ -71,25 +72,21 @@ export function OnStickFigure({
       onTake={() => onTake(xMm)}
       onStep={(steps) => choose(xMm + steps * STEP_MM)}
     >
-      {drawing ? (
-        <View aria-hidden>
-          <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={mirrored}>
-            {isShown ? (
-              <Line
-                x1={across(at.x)}
-                x2={across(at.x)}
-                y1={at.y + 130}
-                y2={at.y + 330}
-                stroke={tokens.amber}
-                strokeWidth={26}
-                strokeLinecap="round"
-              />
-            ) : null}
-          </HandPicture>
-        </View>
-      ) : (
-        <View style={{ aspectRatio: SIZE.widthMm / SIZE.heightMm }} />
-      )}
+      <View aria-hidden>
+        <HandPicture drawing={drawing} skin={SKINS[skinTone]} mirrored={mirrored}>
+          {isShown ? (
+            <Line
+              x1={across(at.x)}
+              x2={across(at.x)}
+              y1={at.y + 130}
+              y2={at.y + 330}
+              stroke={tokens.amber}
+              strokeWidth={26}
+              strokeLinecap="round"
+            />
+          ) : null}
+        </HandPicture>
+      </View>
     </PointerArea>
   );
 }
