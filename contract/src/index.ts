@@ -22,6 +22,7 @@ export * from './opPlanFile';
 export * from './opTrackFile';
 export * from './ownHold';
 export * from './picture';
+export * from './practice';
 export * from './relaxedHand';
 export * from './restarts';
 export * from './setup';

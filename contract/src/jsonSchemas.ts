@@ -7,6 +7,7 @@ import { opJudgeFileSchema } from './opJudgeFile';
 import { opMeasureFileSchema } from './opMeasureFile';
 import { opPlanFileSchema } from './opPlanFile';
 import { opTrackFileSchema } from './opTrackFile';
+import { cardLogSchema } from './practice';
 
 /** The published JSON Schemas of the project's files, by the name of their file in docs/schemas. */
 export const jsonSchemas = {
@@ -16,6 +17,7 @@ export const jsonSchemas = {
   'judge-file.schema.json': z.toJSONSchema(opJudgeFileSchema, { io: 'input' }),
   'track-file.schema.json': z.toJSONSchema(opTrackFileSchema, { io: 'input' }),
   'plan-file.schema.json': z.toJSONSchema(opPlanFileSchema, { io: 'input' }),
+  'card-log.schema.json': z.toJSONSchema(cardLogSchema, { io: 'input' }),
   'studio-file.schema.json': z.toJSONSchema(studioFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

@@ -7,6 +7,7 @@ import { dateSchema, instantSchema } from './bounds';
 import { wordSchema } from './check';
 import { noSuch } from './noSuch';
 import { idSchema } from './ids';
+import { planBody, practisedBody } from './practice';
 import { RESTARTS } from './restarts';
 
 const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
@@ -228,6 +229,10 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
       seconds: z.number().nonnegative().max(36_000),
     })
     .strict(),
+  /** What is practised until the next lesson. */
+  z.object({ ...shared, kind: z.literal('plan'), ...planBody }).strict(),
+  /** What was practised of a plan, as a card, a sheet of paper or a student told it. */
+  z.object({ ...shared, kind: z.literal('practised'), ...practisedBody }).strict(),
 ]);
 
 /** A cue of the teacher's own. */

@@ -1,22 +1,13 @@
 import { z } from 'zod';
 import { HOLD_IDS } from '@open-palm/core/holds';
 import { InputError } from '@open-palm/core/issue';
-import { CAUSES } from '@open-palm/core/judge';
-import { DRILLS, LEVELS, NEEDS } from '@open-palm/core/practice';
+import { LEVELS, NEEDS } from '@open-palm/core/practice';
 import { problemText } from '@open-palm/core/problem';
-import { noSuch } from './noSuch';
+import { causeOfPlan, drillId, MOST_PLAN_DAYS } from './practice';
 import { issuesFromZod } from './zodIssues';
 
-/** A longer plan is none: the hand is looked at before. */
-const MOST_DAYS = 62;
 const MS_PER_DAY = 86_400_000;
 
-const drill = z.string().refine((id) => DRILLS.some((one) => one.id === id), {
-  error: noSuch('drill'),
-});
-const cause = z.string().refine((id) => CAUSES.some((one) => one.id === id), {
-  error: noSuch('cause'),
-});
 const days = z.number().int().nonnegative().max(10_000);
 
 /** The file that `op plan` reads; docs/practice.md tells it in words. */
@@ -40,11 +31,11 @@ export const opPlanFileSchema = z
     carrySeconds: z.number().nonnegative().max(3600).nullable().default(null),
     has: z.array(z.enum(NEEDS)).default([]),
     /** Causes that are worked on, each with how probable it is. */
-    causes: z.record(cause, z.number().min(0).max(1)),
+    causes: z.record(causeOfPlan, z.number().min(0).max(1)),
     /** What of a drill is known of this student. */
     history: z
       .record(
-        drill,
+        drillId,
         z
           .object({
             stage: z.number().int().positive().max(9).default(1),
@@ -59,14 +50,14 @@ export const opPlanFileSchema = z
           .strict(),
       )
       .default({}),
-    locked: z.array(drill).max(20).default([]),
-    dropped: z.array(drill).default([]),
+    locked: z.array(drillId).max(20).default([]),
+    dropped: z.array(drillId).default([]),
   })
   .strict()
   .superRefine(({ from, lesson }, context) => {
     const count = (Date.parse(lesson) - Date.parse(from)) / MS_PER_DAY;
-    if (count >= 0 && count <= MOST_DAYS) return;
-    const message = problemText('planDays', { most: MOST_DAYS });
+    if (count >= 0 && count <= MOST_PLAN_DAYS) return;
+    const message = problemText('planDays', { most: MOST_PLAN_DAYS });
     context.addIssue({ code: 'custom', path: ['lesson'], message });
   });
 

@@ -1,5 +1,6 @@
 export * from './drift';
 export * from './ewma';
+export * from './familyImproved';
 export * from './familyScores';
 export * from './evidence/holdBelief';
 export * from './lessons';

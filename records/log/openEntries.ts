@@ -2,7 +2,7 @@ import { aidById } from '@open-palm/core/practice';
 import type { LogEntry, LogEntryOf } from '@open-palm/contract';
 
 /** Entries that wait for another one that ends them. */
-export const OPENING = ['hurt', 'promise', 'aid'] as const;
+export const OPENING = ['hurt', 'promise', 'aid', 'plan'] as const;
 
 export type OpeningEntry = LogEntryOf<(typeof OPENING)[number]>;
 
@@ -18,13 +18,16 @@ export function aboutEntry(entry: LogEntry): string | null {
     case 'cueWord':
     case 'promiseState':
     case 'aidStep':
+    case 'practised':
       return entry.of;
+    case 'plan':
+      return entry.replaces;
     default:
       return null;
   }
 }
 
-/** Whether something still waits: that it hurts, what was agreed, an aid that is still used. */
+/** Whether something still waits: that it hurts, what was agreed, an aid that is still used, a plan that no other has replaced. */
 export function isStillOpen(opening: OpeningEntry, entries: readonly LogEntry[]): boolean {
   const about = entries
     .filter((entry) => aboutEntry(entry) === opening.id)
@@ -36,6 +39,8 @@ export function isStillOpen(opening: OpeningEntry, entries: readonly LogEntry[])
       const newest = about.find((entry) => entry.kind === 'promiseState');
       return newest === undefined || newest.state === 'open';
     }
+    case 'plan':
+      return !about.some((entry) => entry.kind === 'plan');
     case 'aid':
       return !stepsDone(opening, about).at(-1);
   }

@@ -32,7 +32,7 @@ export function makePlan(facts: PlanFacts, solve: SolveProgramme): PlanAnswer {
   if (facts.minutesADay <= 0) return none('noTime');
   const limits = planLimits(facts);
   const solved = solvedWithin(facts, limits, solve);
-  if (!solved) return none(facts.locked.length > 0 ? 'lockedTooMuch' : 'nothingToPractise');
+  if (!solved) return none(isAnySettled(facts) ? 'lockedTooMuch' : 'nothingToPractise');
   if (solved.worth === 0) return none('nothingToPractise');
   const { offers, phases, turns, worth } = solved;
   const rests = restDays(facts.days).map(({ day }) => ({
@@ -65,15 +65,21 @@ export function solvedWithin(
   solve: SolveProgramme,
 ): SolvedPlan | null {
   const offers = offersOf(facts).filter(
-    ({ benefit, drill }) => benefit > 0 || facts.locked.includes(drill.id),
+    ({ benefit, drill }) => benefit > 0 || isSettled(facts, drill.id),
   );
   const phases = phasesOf(facts.days);
-  if (offers.length === 0) return facts.locked.length > 0 ? null : empty(phases);
+  if (offers.length === 0) return isAnySettled(facts) ? null : empty(phases);
   const solution = solve(lpText(programmeOf(offers, phases, limits, facts)));
   if (!solution) return null;
   const turns = turnsOf(offers, phases, solution);
   return { offers, phases, turns, ...worthOf(facts, offers, phases, turns) };
 }
+
+/** Whether the teacher has put a drill into the plan. */
+const isSettled = ({ locked, moved = {} }: PlanFacts, drill: string): boolean =>
+  locked.includes(drill) || drill in moved;
+const isAnySettled = ({ locked, moved = {} }: PlanFacts): boolean =>
+  locked.length > 0 || Object.keys(moved).length > 0;
 
 const empty = (phases: Phase[]): SolvedPlan => ({
   offers: [],

@@ -38,6 +38,8 @@ export interface PlanFacts {
   /** What the teacher has settled: drills that are in, and drills that are not. */
   locked: readonly string[];
   dropped: readonly string[];
+  /** Drills that the teacher has put into just one phase, counted from 1; one that there is not is the last. */
+  moved?: Readonly<Record<string, number>>;
 }
 
 /** A drill's own story with a student. */

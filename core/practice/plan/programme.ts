@@ -43,7 +43,7 @@ export function programmeOf(
   offers: readonly Offer[],
   phases: readonly Phase[],
   limits: PlanLimits,
-  { student, locked }: Pick<PlanFacts, 'student' | 'locked'>,
+  { student, locked, moved = {} }: Pick<PlanFacts, 'student' | 'locked' | 'moved'>,
 ): Programme {
   const programme: Programme = { objective: {}, rows: [], binaries: [], shares: [] };
   const row = (most: number) => {
@@ -78,7 +78,9 @@ export function programmeOf(
         if (offer.load === 2) load[name] = offer.minutesATurn;
         if (k > 1) Object.assign(row(0), { [name]: 1, [turnsName(i, phase, k - 1)]: -1 });
       }
-      if (locked.includes(offer.drill.id)) row(-1)[first] = -1;
+      const only = moved[offer.drill.id];
+      if (only !== undefined && Math.min(only, phases.length) !== phase + 1) row(0)[first] = 1;
+      else if (only !== undefined || locked.includes(offer.drill.id)) row(-1)[first] = -1;
       if (offer.after === null) continue;
       const before = offers.findIndex(({ drill }) => drill.id === offer.after);
       const terms = row(0);

@@ -124,9 +124,21 @@ export async function openByStudent(db: Knex, leftOut?: LeftOut): Promise<Map<st
   const found = new Map<string, LogEntry[]>();
   const entries = readRows(
     rows,
-    ({ student_id: id, body_json: json }) => [id, JSON.parse(json) as LogEntry] as const,
+    ({ student_id: id, body_json: json }) => [id, forLists(JSON.parse(json))] as const,
     leftOut,
   );
   for (const [id, entry] of entries) found.set(id, [...(found.get(id) ?? []), entry]);
   return found;
+}
+
+/** A plan and what was practised of it as lists need them: that they are there, and until when. */
+function forLists(entry: LogEntry): LogEntry {
+  switch (entry.kind) {
+    case 'plan':
+      return { ...entry, days: entry.days.slice(0, 1).map((day) => ({ ...day, drills: [] })) };
+    case 'practised':
+      return { ...entry, entries: [] };
+    default:
+      return entry;
+  }
 }

@@ -96,10 +96,12 @@ const entryOf = ({ body_json }: LogRow): LogEntry => JSON.parse(body_json);
 
 /** How much of the past shapes today's cues and priors; older lessons are not asked. */
 const NEWEST_ENTRIES = 300;
+/** Plans and what was practised of them: what is learned of a drill takes many periods. */
+const NEWEST_PRACTICE = 60;
 
 /**
  * A setup's newest entries, newest first, and with them what is the student's on whichever instrument and however old: flags
- * that it hurts, what was agreed, aids; and every planned change, which restarts what is compared.
+ * that it hurts, what was agreed, aids; every planned change, which restarts what is compared; and the newest plans.
  */
 export async function logOf(db: Knex, studentId: string, setupId: string): Promise<LogEntry[]> {
   const newest = await db('log_entries')
@@ -117,8 +119,17 @@ export async function logOf(db: Knex, studentId: string, setupId: string): Promi
   const planned = await db('log_entries')
     .where({ setup_id: setupId, kind: 'planned' })
     .select('body_json');
+  const practice = await db('log_entries')
+    .where({ setup_id: setupId })
+    .whereIn('kind', ['plan', 'practised'])
+    .orderBy('made_at', 'desc')
+    .limit(NEWEST_PRACTICE)
+    .select('body_json');
   const entries = new Map(
-    readRows([...newest, ...own, ...planned], entryOf).map((entry) => [entry.id, entry]),
+    readRows([...newest, ...own, ...planned, ...practice], entryOf).map((entry) => [
+      entry.id,
+      entry,
+    ]),
   );
   return [...entries.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? 1 : -1));
 }

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { v7 as uuidv7 } from 'uuid';
-import { RESTARTS, type LogEntry } from '@open-palm/contract';
+import { FELT, LOG_WAYS, RESTARTS, TURN_RESULTS, type LogEntry } from '@open-palm/contract';
 import { CAUSES, SIGNS } from '@open-palm/core/judge';
 import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
-import { AIDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
+import { AIDS, DRILLS, NEEDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 
 /** Notes of every kind that the contract knows; a kind that is missing here fails by its name. */
 export function everyLogEntry(
@@ -44,6 +44,14 @@ export function everyLogEntry(
     },
     { requiredKeys: [] },
   );
+  const drill = fc.constantFrom(...DRILLS.map(({ id }) => id));
+  const planned = fc.record({
+    drill,
+    stage: fc.integer({ min: 1, max: 9 }),
+    turns: fc.integer({ min: 1, max: 20 }),
+    minutesATurn: fc.integer({ min: 0, max: 20 }),
+    load: fc.constantFrom(0, 1, 2),
+  });
   const kinds: Record<LogEntry['kind'], Record<string, fc.Arbitrary<unknown>>> = {
     cue: {
       checkId: look,
@@ -88,6 +96,43 @@ export function everyLogEntry(
       order: text(40),
       rounds: fc.integer({ min: 1, max: 50 }),
       seconds: fc.double({ min: 0, max: 36_000, noNaN: true }),
+    },
+    plan: {
+      replaces: fc.option(of),
+      called: text(40),
+      lesson: day,
+      minutesADay: fc.integer({ min: 1, max: 120 }),
+      withoutInstrument: fc.array(day, { maxLength: 7 }),
+      has: fc.subarray([...NEEDS]),
+      causes: fc.dictionary(cause, fc.double({ min: 0, max: 1, noNaN: true }), { maxKeys: 5 }),
+      stages: fc.dictionary(drill, fc.integer({ min: 1, max: 9 }), { maxKeys: 3 }),
+      days: fc.array(
+        fc.record({
+          on: day,
+          phase: fc.option(fc.integer({ min: 1, max: 9 })),
+          drills: fc.array(planned, { maxLength: 4 }),
+        }),
+        { minLength: 1, maxLength: 14 },
+      ),
+    },
+    practised: {
+      of,
+      via: fc.constantFrom(...LOG_WAYS),
+      entries: fc.array(
+        fc.record(
+          {
+            day,
+            drill,
+            stage: fc.integer({ min: 1, max: 9 }),
+            turn: fc.integer({ min: 1, max: 20 }),
+            seconds: fc.integer({ min: 0, max: 7200 }),
+            result: fc.constantFrom(...TURN_RESULTS),
+            felt: fc.constantFrom(...FELT),
+          },
+          { requiredKeys: ['day', 'drill', 'stage', 'turn', 'seconds', 'result'] },
+        ),
+        { maxLength: 20 },
+      ),
     },
   };
   return fc.oneof(

@@ -28,6 +28,12 @@ export function reasonWords(reason: Reason, now: Date): string {
       const { words: said, due } = reason.promise;
       return words.promise(dateWords(due, now), said);
     }
+    case 'log':
+      return words.log(agoWords(reason.madeAt, now));
+    case 'planEnds':
+      return words.planEnds(dateWords(reason.on, now), dateWords(reason.lesson, now));
+    case 'noPlan':
+      return words.noPlan;
     case 'unsure':
       return words.unsure;
     case 'never':
@@ -59,6 +65,9 @@ export function reasonMark({ kind }: Reason): MarkState {
     case 'never':
       return 'notSeen';
     case 'promise':
+    case 'log':
+    case 'planEnds':
+    case 'noPlan':
     case 'interval':
       return 'none';
     case 'notDue':

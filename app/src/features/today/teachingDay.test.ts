@@ -88,8 +88,12 @@ describe('a teaching day', () => {
     });
     const hurt: LogEntry = { ...shared, id: newId(), kind: 'hurt', what: 'pain', word: null };
     const having = (...open: LogEntry[]) => student('x', [track()], lessonAt('16:00'), open);
-    expect(kinds(having(promise('2026-12-03'), aid('2026-12-01')))).toEqual(['promise', 'notDue']);
-    expect(kinds(having(promise('2026-12-04')))).toEqual(['notDue']);
+    expect(kinds(having(promise('2026-12-03'), aid('2026-12-01')))).toEqual([
+      'promise',
+      'noPlan',
+      'notDue',
+    ]);
+    expect(kinds(having(promise('2026-12-04')))).toEqual(['noPlan', 'notDue']);
     expect(kinds(having(promise('2026-11-26'), aid('2026-11-26'), hurt))).toEqual([
       'hurt',
       'aid',
@@ -106,6 +110,58 @@ describe('a teaching day', () => {
     expect(teachingDay([both], NOW, ZONE).due[0]).toMatchObject({
       setupId: 'viola',
       reasons: [{ kind: 'interval', dueOn: '2026-11-20' }],
+    });
+  });
+
+  describe('of practice at home', () => {
+    const plan = (lesson: string) =>
+      ({
+        ...shared,
+        id: newId(),
+        kind: 'plan',
+        replaces: null,
+        lesson,
+        days: [],
+      }) as unknown as LogEntry;
+    const log = (of: string, madeAt: string) =>
+      ({
+        ...shared,
+        id: newId(),
+        kind: 'practised',
+        of,
+        via: 'card',
+        entries: [],
+        madeAt,
+      }) as LogEntry;
+
+    it('tells of a log that came after the last look, once', () => {
+      const mine = plan('2026-12-03');
+      const came = student('card', undefined, null, [
+        mine,
+        log(mine.id, '2026-11-25T18:00:00.000Z'),
+      ]);
+      expect(kinds(came)).toEqual(['log']);
+      const looked = { ...came, lastCheckAt: '2026-11-26T08:00:00.000Z' };
+      expect(kinds(looked)).toEqual(['notDue']);
+    });
+
+    it('tells of a plan that ends before the next lesson', () => {
+      const moved = { ...lessonAt('16:00'), day: 'friday' as const };
+      const next = student('moved', undefined, { ...moved, day: 'monday' }, [plan('2026-11-28')]);
+      expect(kinds(next)).toEqual(['planEnds']);
+      const fits = student('fits', undefined, moved, [plan('2026-11-27')]);
+      expect(kinds(fits)).toEqual(['notDue']);
+    });
+
+    it('tells who has no plan: on the day of a lesson, and where one is over', () => {
+      expect(kinds(student('lesson', undefined, lessonAt('16:00')))).toEqual(['noPlan', 'notDue']);
+      expect(kinds(student('over', undefined, null, [plan('2026-11-26')]))).toEqual([
+        'noPlan',
+        'notDue',
+      ]);
+      expect(kinds(student('never had one'))).toEqual(['notDue']);
+      const hurt = { ...shared, id: newId(), kind: 'hurt', what: 'pain', word: null } as LogEntry;
+      expect(kinds(student('rests', undefined, lessonAt('16:00'), [hurt]))).toEqual(['hurt']);
     });
   });
 });

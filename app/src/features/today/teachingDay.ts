@@ -2,6 +2,7 @@ import { format } from 'date-fns/format';
 import { type LogEntryOf, type SetupTrack, type StudentListItem } from '@open-palm/contract';
 import { openEntries } from '@open-palm/records/log';
 import { lessonOnDate } from '@open-palm/records/time';
+import { practiceReasons, type PracticeReason } from './practiceReasons';
 
 /** Why a student is to be looked at, or what to keep in mind; the most urgent first. */
 export type Reason =
@@ -11,6 +12,7 @@ export type Reason =
   | { kind: 'outOnce'; on: string }
   | { kind: 'aid'; aid: LogEntryOf<'aid'> }
   | { kind: 'promise'; promise: LogEntryOf<'promise'> }
+  | PracticeReason
   | { kind: 'unsure' }
   | { kind: 'never' }
   | { kind: 'interval'; dueOn: string; goodInRow: number; settled: boolean }
@@ -40,10 +42,13 @@ const ORDER: readonly Reason['kind'][] = [
   'lapse',
   'aid',
   'promise',
+  'log',
+  'planEnds',
   'outOnce',
   'unsure',
   'never',
   'interval',
+  'noPlan',
   'notDue',
 ];
 
@@ -65,7 +70,7 @@ export function teachingDay(
   for (const item of items) {
     const { lesson } = item.student;
     const begins = lesson && lessonOnDate(lesson, today, zone);
-    const { reasons, setupId } = reasonsOf(item, today);
+    const { reasons, setupId } = reasonsOf(item, today, begins !== null);
     const row: TodayRow = { item, lesson: begins, reasons, setupId };
     if (begins) day.lessons.push(row);
     else if (reasons.some((reason) => isDue(reason, today))) day.due.push(row);
@@ -76,7 +81,11 @@ export function teachingDay(
   return day;
 }
 
-function reasonsOf(item: StudentListItem, today: string): Pick<TodayRow, 'reasons' | 'setupId'> {
+function reasonsOf(
+  item: StudentListItem,
+  today: string,
+  isLessonDay: boolean,
+): Pick<TodayRow, 'reasons' | 'setupId'> {
   const ahead = inDays(today, AHEAD_DAYS);
   const about = openEntries(item.open).flatMap((entry): Reason[] => {
     switch (entry.kind) {
@@ -86,6 +95,8 @@ function reasonsOf(item: StudentListItem, today: string): Pick<TodayRow, 'reason
         return entry.off <= today ? [{ kind: 'aid', aid: entry }] : [];
       case 'promise':
         return entry.due <= ahead ? [{ kind: 'promise', promise: entry }] : [];
+      case 'plan':
+        return [];
     }
   });
   const looks = item.tracks.map((track) => ({
@@ -101,7 +112,8 @@ function reasonsOf(item: StudentListItem, today: string): Pick<TodayRow, 'reason
   const kept = mine.filter(
     ({ setupId, reason }) => setupId === look?.setupId || isDue(reason, today),
   );
-  const reasons = [...about, ...kept.map(({ reason }) => reason)];
+  const practice = practiceReasons(item, today, isLessonDay);
+  const reasons = [...about, ...practice, ...kept.map(({ reason }) => reason)];
   const due = reasons.filter((reason) => isDue(reason, today));
   return {
     reasons: (due.length > 0 ? reasons.filter(({ kind }) => kind !== 'notDue') : reasons).sort(
@@ -127,7 +139,9 @@ function lookReason(
 
 /** Whether it calls for something today. */
 const isDue = (reason: Reason, today: string): boolean =>
-  reason.kind === 'promise' ? reason.promise.due <= today : reason.kind !== 'notDue';
+  reason.kind === 'promise'
+    ? reason.promise.due <= today
+    : reason.kind !== 'notDue' && reason.kind !== 'noPlan';
 
 const rank = ({ kind }: Reason): number => ORDER.indexOf(kind);
 const urgency = ({ reasons }: TodayRow): number => rank(reasons[0]!);

@@ -46,6 +46,10 @@ export const today = {
     outOnce: (ago: string) => `Out once, at the look ${ago}: see whether it lasts`,
     aid: (aid: string, off: string) => `${aid}: was planned to come off on ${off}`,
     promise: (due: string, words: string) => `Agreed by ${due}: ${words}`,
+    log: (ago: string) => `A practice log came ${ago}`,
+    planEnds: (on: string, lesson: string) =>
+      `The practice plan ends on ${on}, the next lesson is on ${lesson}`,
+    noPlan: 'No practice plan from today on',
     unsure: 'Unsure twice: a better picture or a hand test, please',
     never: 'Not looked at yet',
     interval: (good: string, due: string) => `${good}, due since ${due}`,

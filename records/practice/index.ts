@@ -1,0 +1,4 @@
+export * from './drillHistories';
+export * from './improvedOver';
+export * from './planFactsOf';
+export * from './practised';
