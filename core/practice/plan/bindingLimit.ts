@@ -1,4 +1,5 @@
 import { solvedWithin, type SolveProgramme } from './makePlan';
+import type { Offer } from './offers';
 import { planLimits, type PlanFacts, type PlanLimits } from './planFacts';
 
 /** A limit, and what a plan would be worth more if it were one step wider. */
@@ -17,6 +18,22 @@ const STEP: PlanLimits = { minutesADay: 1, drillsADay: 1, newShapes: 1, loadMinu
 /** A smaller gain is none. */
 const LEAST_GAIN = 1e-6;
 
+/** Whether a limit can hold anything back at all: where all that is offered lies within it, a wider one brings nothing. */
+function canBind(limit: keyof PlanLimits, limits: PlanLimits, offers: readonly Offer[]): boolean {
+  const minutes = (of: readonly Offer[]) =>
+    of.reduce((sum, { minutesATurn, turnsADay }) => sum + minutesATurn * turnsADay, 0);
+  switch (limit) {
+    case 'minutesADay':
+      return minutes(offers) > limits.minutesADay;
+    case 'drillsADay':
+      return offers.length > limits.drillsADay;
+    case 'newShapes':
+      return offers.filter(({ drill }) => drill.newShape).length > limits.newShapes;
+    case 'loadMinutes':
+      return minutes(offers.filter(({ load }) => load === 2)) > limits.loadMinutes;
+  }
+}
+
 /**
  * Each limit relaxed by one step and solved again, the largest gain first: which limit binds, and what one more minute a day would bring.
  */
@@ -26,6 +43,7 @@ export function relaxedLimits(facts: PlanFacts, solve: SolveProgramme): Relaxed[
   if (!now || now.worth === 0) return [];
   return (Object.keys(STEP) as (keyof PlanLimits)[])
     .map((limit): Relaxed => {
+      if (!canBind(limit, limits, now.offers)) return { limit, gain: 0, cause: null };
       const wider = { ...limits, [limit]: limits[limit] + STEP[limit] };
       const then = solvedWithin(facts, wider, solve)!;
       const gain = (then.worth - now.worth) / now.worth;
