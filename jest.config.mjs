@@ -24,6 +24,7 @@ export default {
       'vision',
       'studio-demo',
       'server',
+      'card',
       'scripts',
     ].map(node),
     '<rootDir>/app/jest.config.cjs',

@@ -13,7 +13,8 @@ export const PACKAGES = {
   op: ['core', 'contract', 'records', 'words'],
   'studio-demo': ['core', 'contract', 'records'],
   server: ['core', 'contract', 'records', 'words'],
-  app: ['core', 'contract', 'records', 'words', 'vision'],
+  card: ['core', 'contract'],
+  app: ['core', 'contract', 'records', 'words', 'vision', 'card'],
   e2e: [],
 };
 
@@ -26,7 +27,7 @@ export const APP_LAYERS = ['foundation', 'drawing', 'assessment', 'features'];
 /** Rooms inside the lower layers that have an order of their own, lowest first. */
 export const APP_ROOMS = {
   foundation: ['strings', 'kit', 'charts', 'api'],
-  drawing: ['pictures', 'portrait', 'figures', 'hand3d', 'annotate'],
+  drawing: ['pictures', 'portrait', 'figures', 'drills', 'hand3d', 'annotate'],
   assessment: ['balance', 'verdictOverride', 'breakdown', 'painFlags', 'agreements', 'advice'],
 };
 
@@ -74,6 +75,7 @@ export const FEATURES = {
     'balance',
     'stroke',
     'progress',
+    'practice',
     'studio',
     'waiting',
   ],

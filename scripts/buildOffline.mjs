@@ -28,8 +28,8 @@ writeFileSync(page, html.replace('</head>', `${head}</head>`));
 const { count, size, warnings } = await generateSW({
   globDirectory: `${root}/app/dist`,
   globPatterns: ['**/*.{html,js,json,css,ttf,ico,png,jpg,webmanifest}'],
-  // The hand finder is large: it is kept once it was wanted, not before.
-  globIgnores: ['vision/**'],
+  // The hand finder and the planner are large: they are kept once they were wanted, not before.
+  globIgnores: ['vision/**', 'planner/**'],
   swDest: `${root}/app/dist/sw.js`,
   inlineWorkboxRuntime: true,
   sourcemap: false,
@@ -43,16 +43,16 @@ const { count, size, warnings } = await generateSW({
   skipWaiting: true,
   runtimeCaching: [
     {
-      urlPattern: /\/vision\/files\.json$/,
+      urlPattern: /\/(vision|planner)\/files\.json$/,
       method: 'GET',
       handler: 'NetworkFirst',
       options: { cacheName: 'hand-finder-list' },
     },
     {
-      urlPattern: /\/vision\/[0-9a-f]{16}\//,
+      urlPattern: /\/(vision|planner)\/[0-9a-f]{16}\//,
       method: 'GET',
       handler: 'CacheFirst',
-      options: { cacheName: 'hand-finder', expiration: { maxEntries: 8 } },
+      options: { cacheName: 'hand-finder', expiration: { maxEntries: 12 } },
     },
     {
       urlPattern: /\/api\/(students|holds|checks|letters)(\/[0-9a-f-]+(\/history)?)?(\?.*)?$/,

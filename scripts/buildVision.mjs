@@ -1,21 +1,10 @@
 import { Buffer } from 'node:buffer';
-import { createHash } from 'node:crypto';
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { build } from 'esbuild';
+import { bundle, bundleWorker, root, writeHashedFolder } from './hashedFolder.mjs';
 
-/**
- * Writes the hand finder into the built app: its worker, the models and their runner out of the packages that carry
- * them, in a folder named after their content so that browsers may keep it, and the list of them.
- */
-const root = fileURLToPath(new URL('..', import.meta.url));
+/** Writes the hand finder into the built app: its worker, the models and their runner out of the packages that carry them, and the list of them. */
 const packages = join(root, 'node_modules');
-const dist = join(root, 'app/dist/vision');
-
-const bundle = async (entry, options) =>
-  (await build({ entryPoints: [join(root, entry)], bundle: true, write: false, ...options }))
-    .outputFiles[0].contents;
 
 const files = await import(
   `data:text/javascript;base64,${Buffer.from(
@@ -26,14 +15,7 @@ const read = (path) => readFileSync(join(packages, path));
 const { PALM_MODEL, LANDMARK_MODEL, WASM_FOLDER } = files;
 
 const contents = {
-  'vision.worker.js': Buffer.from(
-    await bundle('app/src/foundation/workers/vision/vision.worker.ts', {
-      format: 'iife',
-      minify: true,
-      target: 'chrome110',
-      legalComments: 'inline',
-    }),
-  ),
+  'vision.worker.js': await bundleWorker('app/src/foundation/workers/vision/vision.worker.ts'),
   'palm.tflite': read(PALM_MODEL.file).subarray(PALM_MODEL.start, PALM_MODEL.end),
   'landmarks.tflite': read(LANDMARK_MODEL.file),
   'litert_wasm_internal.js': read(`${WASM_FOLDER}/litert_wasm_internal.js`),
@@ -43,21 +25,10 @@ const contents = {
   'LICENCE.txt': readFileSync(join(root, 'vision/litert/LICENCE.txt')),
 };
 
-const whole = createHash('sha256');
-for (const [name, content] of Object.entries(contents)) whole.update(name).update(content);
-const folder = whole.digest('hex').slice(0, 16);
-rmSync(dist, { recursive: true, force: true });
-mkdirSync(join(dist, folder), { recursive: true });
-const listed = Object.fromEntries(
-  Object.entries(contents).map(([name, content]) => {
-    writeFileSync(join(dist, folder, name), content);
-    const sha256 = createHash('sha256').update(content).digest('hex');
-    return [name, { address: `/vision/${folder}/${name}`, bytes: content.length, sha256 }];
-  }),
-);
+const listed = writeHashedFolder('vision', contents);
 const runner = (name) => ({ script: listed[`${name}.js`], wasm: listed[`${name}.wasm`] });
 writeFileSync(
-  join(dist, 'files.json'),
+  join(root, 'app/dist/vision/files.json'),
   JSON.stringify({
     worker: listed['vision.worker.js'].address,
     palm: listed['palm.tflite'],

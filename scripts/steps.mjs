@@ -103,6 +103,7 @@ const SOURCES = [
   'words',
   'vision',
   'server',
+  'card',
   'studio-demo',
   'scripts',
 ];

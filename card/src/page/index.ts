@@ -1,0 +1,2 @@
+export * from './cardPage';
+export * from '../data/cardData';

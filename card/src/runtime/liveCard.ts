@@ -1,0 +1,135 @@
+import type { Felt, PractisedTurn } from '@open-palm/contract';
+import type { CardData, CardDay, CardDose } from '../data/cardData';
+import { hurtOf, withFelt, withoutLast, withTurn } from './cardLog';
+import { drillScreen } from './screens/drillScreen';
+import { endScreen } from './screens/endScreen';
+import { stopScreen } from './screens/stopScreen';
+import { teacherScreen } from './screens/teacherScreen';
+import { todayScreen } from './screens/todayScreen';
+import { Sound } from './sound';
+import type { CardStore, KeptCard } from './store';
+
+export type Where =
+  | { screen: 'today' }
+  | { screen: 'drill'; dose: CardDose }
+  | { screen: 'end' }
+  | { screen: 'teacher' };
+
+export interface CardOptions {
+  store: CardStore;
+  /** Today on the student's calendar, as 2026-11-26. */
+  today: string;
+  /** Told of every change: the log in the lesson. */
+  onChange?: (kept: KeptCard) => void;
+  /** Within the studio's own app nothing is shown to a teacher: it is there already. */
+  inLesson?: boolean;
+}
+
+/** A card that is used: which screen is shown, and what is noted. */
+export class LiveCard {
+  readonly sound = new Sound();
+  kept: KeptCard;
+  isKept = true;
+  where: Where = { screen: 'today' };
+  /** The day that is shown. */
+  day: CardDay | null;
+  #leave: (() => void) | null = null;
+
+  constructor(
+    readonly root: HTMLElement,
+    readonly data: CardData,
+    readonly options: CardOptions,
+  ) {
+    this.kept = options.store.read();
+    this.isKept = options.store.write(this.kept);
+    this.day = this.#dayOf(options.today);
+    this.show();
+  }
+
+  /** The days that may be noted: none that is still to come. */
+  get openDays(): CardDay[] {
+    return this.data.days.filter(({ on }) => on <= this.options.today);
+  }
+
+  go(where: Where): void {
+    this.where = where;
+    this.show();
+  }
+
+  /** Another day is shown: what was forgotten yesterday can be noted today. */
+  turnTo(day: CardDay): void {
+    this.day = day;
+    this.go({ screen: 'today' });
+  }
+
+  note(
+    dose: Pick<CardDose, 'drill' | 'stage'>,
+    came: Pick<PractisedTurn, 'result' | 'seconds'>,
+  ): void {
+    if (this.day) this.#keep(withTurn(this.kept, this.day.on, dose, came));
+  }
+
+  undo(drill: string): void {
+    if (this.day) this.#keep(withoutLast(this.kept, this.day.on, drill));
+    this.show();
+  }
+
+  /** It was a mis-tap: nothing hurts. */
+  unhurt(): void {
+    const hurt = hurtOf(this.kept);
+    this.#keep({ ...this.kept, entries: this.kept.entries.filter((entry) => entry !== hurt) });
+    this.go({ screen: 'today' });
+  }
+
+  felt(felt: Felt): void {
+    if (this.day) this.#keep(withFelt(this.kept, this.day.on, felt));
+  }
+
+  show(): void {
+    this.#leave?.();
+    this.#leave = null;
+    this.sound.stop();
+    const { element, leave } = this.#screen();
+    this.#leave = leave ?? null;
+    this.root.replaceChildren(element);
+    globalThis.scrollTo?.(0, 0);
+    element.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true });
+  }
+
+  /** Stops whatever runs. */
+  close(): void {
+    this.#leave?.();
+    this.sound.stop();
+    this.root.replaceChildren();
+  }
+
+  #screen(): Shown {
+    if (hurtOf(this.kept)) return stopScreen(this);
+    switch (this.where.screen) {
+      case 'today':
+        return todayScreen(this);
+      case 'drill':
+        return drillScreen(this, this.where.dose);
+      case 'end':
+        return endScreen(this);
+      case 'teacher':
+        return teacherScreen(this);
+    }
+  }
+
+  #keep(kept: KeptCard): void {
+    this.kept = kept;
+    this.isKept = this.options.store.write(kept);
+    this.options.onChange?.(kept);
+  }
+
+  #dayOf(today: string): CardDay | null {
+    return this.data.days.find(({ on }) => on === today) ?? null;
+  }
+}
+
+/** A screen, and what ends with it. */
+export interface Shown {
+  element: HTMLElement;
+  leave?: () => void;
+}

@@ -1,0 +1,60 @@
+import { fill } from '../../data/cardData';
+import { daysWithBow, LOOK, turnsOn } from '../cardLog';
+import { button, el, picture } from '../dom';
+import type { LiveCard, Shown } from '../liveCard';
+
+const FELT = ['easy', 'fine', 'tired'] as const;
+
+/** The last look at the hold, beside how it is wanted, and how the day felt. */
+export function endScreen(card: LiveCard): Shown {
+  const { data, day, kept } = card;
+  const { words } = data;
+  const felt = day && kept.entries.find(({ day: on, felt: one }) => on === day.on && one)?.felt;
+  const choose = (one: (typeof FELT)[number]) => {
+    if (day && turnsOn(kept, day.on, LOOK.drill).length === 0) {
+      card.note(LOOK, { result: 'done', seconds: 0 });
+    }
+    card.felt(one);
+    card.show();
+  };
+  return {
+    element: el(
+      'main',
+      { class: 'screen' },
+      el(
+        'div',
+        { class: 'row' },
+        button('‹', () => card.go({ screen: 'today' }), {
+          class: 'slim',
+          'aria-label': words.back,
+        }),
+        el('h1', { tabindex: '-1' }, words.lookLast),
+      ),
+      el(
+        'div',
+        { class: 'pair' },
+        ...data.wanted.map((id) => picture(id, data.figures[id]!.viewBox)),
+      ),
+      el('p', {}, words.lookHelp),
+      el('h2', {}, words.feltTitle),
+      ...FELT.map((one) =>
+        button(words.felt[one], () => choose(one), {
+          class: felt === one ? 'main' : '',
+          'aria-pressed': String(felt === one),
+        }),
+      ),
+      felt
+        ? el(
+            'p',
+            { class: 'panel', role: 'status' },
+            `${words.thanks} ${fill(words.daysWithBow, { n: daysWithBow(kept) })}`,
+          )
+        : null,
+      el('div', { class: 'grow' }),
+      felt && !card.options.inLesson
+        ? button(words.show, () => card.go({ screen: 'teacher' }))
+        : null,
+      button(words.back, () => card.go({ screen: 'today' })),
+    ),
+  };
+}

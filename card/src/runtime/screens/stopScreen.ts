@@ -1,0 +1,23 @@
+import { button, el } from '../dom';
+import type { LiveCard, Shown } from '../liveCard';
+
+/** Something hurts: nothing is practised, and whom to tell. */
+export function stopScreen(card: LiveCard): Shown {
+  const { words } = card.data;
+  return {
+    element: el(
+      'main',
+      { class: 'screen' },
+      el('h1', { tabindex: '-1' }, words.stopTitle),
+      el(
+        'div',
+        { class: 'panel stop', role: 'alert' },
+        el('p', {}, words.stopTell),
+        el('p', {}, words.stopDoctor),
+        el('p', {}, words.stopRest),
+      ),
+      el('div', { class: 'grow' }),
+      button(words.mistap, () => card.unhurt(), { class: 'quiet' }),
+    ),
+  };
+}
