@@ -41,7 +41,7 @@ export const plannedDaySchema = z
 
 /** What is practised until the next lesson, as it was agreed. */
 export const planBody = {
-  /** The plan whose place it takes; null for the first one, and after one whose lesson has been. */
+  /** The plan before it, whose place it takes; null for the first one. */
   replaces: idSchema.nullable(),
   /** How the student is called on the card: a first name or a nickname. */
   called: z.string().trim().min(1).max(40),

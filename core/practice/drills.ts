@@ -49,6 +49,10 @@ export const drillSchema = z
     /** The dose; 0 minutes for what is done within other playing. */
     minutesATurn: z.number().int().min(0),
     turnsADay: z.number().int().positive(),
+    /** So many times in a turn, where it is counted. [practice] */
+    count: z.number().int().positive().optional(),
+    /** Beats a minute to begin with, where a metronome helps. [memory] */
+    bpm: z.number().int().positive().optional(),
     /** From the lightest on. */
     stages: z.array(stageSchema).min(1),
     /** In every plan, on every day. */

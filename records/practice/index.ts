@@ -2,3 +2,4 @@ export * from './drillHistories';
 export * from './improvedOver';
 export * from './planFactsOf';
 export * from './practised';
+export * from './takeLog';

@@ -73,7 +73,9 @@ export function planDone(
   until: string,
 ): PlanDone {
   const due = days.filter(({ on, drills }) => on <= until && drills.length > 0);
-  const done = turns.filter(({ result }) => result !== 'hurt');
+  // What was done together in a lesson lies on no day of the plan.
+  const planned = new Set(days.map(({ on }) => on));
+  const done = turns.filter(({ result, day }) => result !== 'hurt' && planned.has(day));
   const names = [...new Set(days.flatMap((day) => day.drills.map(({ drill }) => drill)))];
   const dose = (on: string, drill: string) =>
     days.find((day) => day.on === on)?.drills.find((one) => one.drill === drill);

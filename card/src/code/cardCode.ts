@@ -1,3 +1,4 @@
+/// <reference path="./base45.d.ts" />
 import base45 from 'base45';
 import { buf as crc32 } from 'crc-32';
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';

@@ -22,6 +22,7 @@ export interface CardWords {
   rest: string;
   timeIsUp: string;
   count: string;
+  counted: string;
   metronome: string;
   metronomeOff: string;
   bpm: string;

@@ -43,7 +43,7 @@ export const withFelt = (kept: KeptCard, day: string, felt: Felt): KeptCard => (
 
 /** Where something hurt last; null while nothing does. */
 export const hurtOf = ({ entries }: Pick<KeptCard, 'entries'>): PractisedTurn | null =>
-  entries.findLast(({ result }) => result === 'hurt') ?? null;
+  [...entries].reverse().find(({ result }) => result === 'hurt') ?? null;
 
 /** Days on which anything was done. */
 export const daysWithBow = ({ entries }: Pick<KeptCard, 'entries'>): number =>

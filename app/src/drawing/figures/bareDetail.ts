@@ -157,6 +157,20 @@ const OPEN: Pose = {
   thumb: [0, 20, 0, 8, 6],
 };
 
+/** The thumb's tip at the middle finger's last crease, both round, seen from the thumb's side. [memory] */
+export const THUMB_TO_CREASE: BareOrder = order(
+  {
+    ...palmDown({
+      index: [20, -3, 20, 10],
+      middle: [48, 0, 52, 20],
+      ring: [30, 3, 34, 16],
+      little: [24, 8, 28, 14],
+    }),
+    thumb: [44, 20, 0, 22, 40],
+  },
+  station([1, -0.25, 0.35], [0, -22, 92], 180),
+);
+
 const FROM_PALM: Station['toward'] = [0, -1, 0.08];
 
 /** The open hand from its palm, fingers up, as large as the student's. */

@@ -30,6 +30,7 @@ import { agoWords } from '../../foundation/strings/dateWords';
 import { FittedHandCard } from './FittedHandCard';
 import { HistoryList } from './HistoryList';
 import { LatestAgainstPrevious } from './LatestAgainstPrevious';
+import { PracticeCard } from './PracticeCard';
 import { ProvenCues } from './ProvenCues';
 import { RelaxedHandCard } from './RelaxedHandCard';
 
@@ -154,6 +155,7 @@ function HandFileView({
               log={log}
             />
             {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
+            <PracticeCard student={student} setupId={setupId} log={log} now={now} />
             <ProvenCues log={log} now={now} />
             <AgreementsCard student={student} marked={marked} log={log} now={now} />
             <ExperimentsCard student={student} log={log} now={now} />

@@ -22,9 +22,10 @@ export interface LessonLog {
    * Writes an entry down: it counts at once, is safe on this device when this resolves, and is sent as soon as the
    * studio answers.
    *
+   * @param at when it was; now unless told
    * @returns the entry's id
    */
-  add(entry: NewEntry): Promise<string>;
+  add(entry: NewEntry, at?: Date): Promise<string>;
 }
 
 /**
@@ -62,14 +63,14 @@ export function useLessonLog(
         ),
       ]),
       ownCues: byId([...ownCues, ...own]),
-      async add(entry) {
+      async add(entry, at = studioNow()) {
         const id = uuidv7();
         const body = {
           ...entry,
           id,
           studentId: student.id,
           setupId,
-          madeAt: studioNow().toISOString(),
+          madeAt: at.toISOString(),
         } as LogEntry;
         setWriting([...writing, body]);
         await sync

@@ -9,6 +9,7 @@ import * as fittingWords from './en/fitting';
 import * as holdWords from './en/holds';
 import * as adviceWords from './en/advice';
 import * as drillWords from './en/drills';
+import * as practiceWords from './en/practice';
 import * as lessonWords from './en/lesson';
 import * as forceWords from './en/forces';
 import * as lookWords from './en/look';
@@ -231,6 +232,7 @@ export const en = {
   ...holdWords,
   ...adviceWords,
   ...drillWords,
+  ...practiceWords,
   ...lessonWords,
   ...testingWords,
   ...buildingWords,

@@ -43,6 +43,7 @@ export function drillScreen(card: LiveCard, dose: CardDose): Shown {
         el('p', { class: 'second' }, `${words.wrongTitle} ${drill.wrong}`),
       ),
       clock?.element ?? null,
+      drill.count === null ? null : counter(card, drill.count),
       drill.bpm === null ? null : metronome(card, drill.bpm),
       el('div', { class: 'grow' }),
       el(
@@ -138,6 +139,18 @@ class TurnClock {
           ? words.goOn
           : words.start;
   }
+}
+
+/** Counts with a tap, from the beginning again when it is full. */
+function counter(card: LiveCard, of: number): HTMLElement {
+  let n = 0;
+  const tell = () => fill(card.data.words.counted, { n, of });
+  const tap = button(tell(), () => {
+    n = n >= of ? 0 : n + 1;
+    tap.textContent = tell();
+    if (n === of) card.sound.bell();
+  });
+  return tap;
 }
 
 function metronome(card: LiveCard, bpm: number): HTMLElement {

@@ -1,0 +1,58 @@
+import type { SkinTone, Student } from '@open-palm/contract';
+import type { CardData, CardFigure } from '@open-palm/card/data';
+import type { Hold } from '@open-palm/core/holds';
+import type { DrawnHold } from '@open-palm/core/pose/drawnHold';
+import type { HandBuild } from '@open-palm/core/pose/handBuild';
+import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
+import { SKINS } from '@open-palm/core/portrait/skins';
+import type { PortraitView } from '@open-palm/core/portrait/views';
+import { drillScene } from '../../../drawing/drills/drillScene';
+import { drillSvg } from '../../../drawing/drills/drillSvg';
+import { askBare, askPortrait } from '../../../foundation/workers/askPortrait';
+
+/** From where the wanted hold is shown: as its player sees it, and from the thumb's side. */
+const WANTED: readonly PortraitView[] = ['playerEye', 'thumbSide'];
+
+/** On whose hand the card is drawn. */
+export interface CardHand {
+  hold: Hold;
+  drawn: { hold: DrawnHold; build: HandBuild };
+  side: Student['side'];
+  skinTone: SkinTone;
+}
+
+/**
+ * The drawings of a card: every drill once, and the hold that is wanted.
+ *
+ * @throws WorkerGone
+ */
+export async function drawCard(
+  drills: Iterable<string>,
+  { hold, drawn, side, skinTone }: CardHand,
+): Promise<Pick<CardData, 'figures' | 'wanted'>> {
+  const paint = { skin: SKINS[skinTone], mirrored: side === 'left' };
+  const figures: Record<string, CardFigure> = {};
+  for (const view of WANTED) {
+    const drawing = await askPortrait({
+      ...drawn,
+      grip: NOTHING_MEASURED,
+      view,
+      held: 'bow',
+      upMm: 0,
+      detail: 'portrait',
+      unseen: [],
+      beside: null,
+    });
+    figures[`wanted-${view}`] = drillSvg(`wanted-${view}`, drawing, paint);
+  }
+  for (const drill of new Set(drills)) {
+    const scene = drillScene(drill, hold, drawn);
+    if (!scene) continue;
+    const drawing =
+      scene.order.kind === 'grip'
+        ? await askPortrait(scene.order.order)
+        : await askBare(scene.order.order);
+    figures[drill] = drillSvg(drill, drawing, { ...paint, ...scene });
+  }
+  return { figures, wanted: WANTED.map((view) => `wanted-${view}`) };
+}

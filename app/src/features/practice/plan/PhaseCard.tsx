@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Hold } from '@open-palm/core/holds';
+import type { KnownDrill, PlanWishes } from '@open-palm/records/practice';
+import { dateOfDay } from '@open-palm/records/time';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
+import { Card } from '../../../foundation/kit/Card';
+import { Text } from '../../../foundation/kit/Text';
+import { space } from '../../../foundation/kit/tokens';
+import { strings } from '../../../foundation/strings';
+import { dateWords } from '../../../foundation/strings/dateWords';
+import { DrillLine } from './DrillLine';
+import { DrillOptions } from './DrillOptions';
+import type { PlanPhase } from './planPhases';
+import { isSettled, type DrillWish } from './wishes';
+
+const words = strings.practice;
+
+/** Days in words: the first and the last. */
+export const daysWords = (days: readonly number[], now: Date): string =>
+  words.phase(dateWords(dateOfDay(days[0]!), now), dateWords(dateOfDay(days.at(-1)!), now));
+
+/** Days with the same drills, and the drills. */
+export function PhaseCard({
+  phase: { phase, days, drills, minutes },
+  phases,
+  wishes,
+  known,
+  hold,
+  side,
+  skinTone,
+  now,
+  onWish,
+  onSwap,
+}: Pick<WantedHand, 'side' | 'skinTone'> & {
+  phase: PlanPhase;
+  phases: readonly PlanPhase[];
+  wishes: PlanWishes;
+  known: Readonly<Record<string, KnownDrill>>;
+  hold: Hold;
+  now: Date;
+  onWish: (wish: DrillWish) => void;
+  onSwap: (drill: string) => void;
+}) {
+  const [open, setOpen] = useState<string | null>(null);
+  const wish = (one: DrillWish) => {
+    setOpen(null);
+    onWish(one);
+  };
+  return (
+    <Card style={{ gap: space(3) }}>
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
+        <Text variant="heading" style={{ flex: 1 }}>
+          {daysWords(days, now)}
+        </Text>
+        <Text variant="small" second>
+          {words.aDay(minutes)}
+        </Text>
+      </View>
+      {drills.map((planned) => (
+        <View key={planned.drill} style={{ gap: space(2) }}>
+          <DrillLine
+            planned={planned}
+            onlyOn={
+              planned.days.length < days.length
+                ? planned.days.map((day) => dateWords(dateOfDay(day), now)).join(', ')
+                : null
+            }
+            learned={known[planned.drill]?.learned.says ?? null}
+            isLocked={isSettled(wishes, planned.drill)}
+            hold={hold}
+            side={side}
+            skinTone={skinTone}
+            onLock={() =>
+              wish({
+                kind: isSettled(wishes, planned.drill) ? 'unlock' : 'lock',
+                drill: planned.drill,
+              })
+            }
+            onOptions={() => setOpen(open === planned.drill ? null : planned.drill)}
+          />
+          {open === planned.drill ? (
+            <DrillOptions
+              planned={planned}
+              phases={phases.map((one) => daysWords(one.days, now))}
+              inPhase={phase}
+              isMoved={planned.drill in wishes.moved}
+              onWish={wish}
+              onSwap={() => {
+                setOpen(null);
+                onSwap(planned.drill);
+              }}
+              onClose={() => setOpen(null)}
+            />
+          ) : null}
+        </View>
+      ))}
+    </Card>
+  );
+}
