@@ -1,6 +1,7 @@
 import type { CheckInput, Lesson, LogEntry, StudentInput } from '@open-palm/contract';
 import type { Context, MeasureId, View } from '@open-palm/core/measure';
 import type { Course } from './demoCourse';
+import type { DemoPlan } from './demoPractice';
 
 type Setup = Omit<StudentInput['setups'][number], 'id'>;
 
@@ -34,6 +35,8 @@ export interface DemoStudent {
     course?: Course;
     looks: readonly DemoLook[];
     log?: readonly DemoEntry[];
+    /** What was planned for the days between lessons, the oldest first. */
+    practice?: readonly DemoPlan[];
   }[];
 }
 

@@ -12,6 +12,7 @@ import { seededNormal } from '@open-palm/core/stats';
 import type { PictureTruth, RenderedTruth } from '../render/truth';
 import { courseLooks } from './demoCourse';
 import { DEMO_LOW_STRINGS } from './demoLowStrings';
+import { demoPractice } from './demoPractice';
 import type { DemoEntry, DemoLook, DemoStudent } from './demoStudent';
 import { DEMO_VIOLINS } from './demoViolins';
 import { DEMO_VIOLIN_STORIES } from './demoViolinStories';
@@ -65,6 +66,8 @@ export function demoStudio(pictureDir: string, today: Date, zone: string): DemoS
         const about = { studentId: student.id, setupId: setup.id, checkId: check?.id };
         studio.log.push(entryOf(entry, about, today, parts.nextId));
       }
+      const practice = { today, zone, nextId: parts.nextId, normal: seededNormal(500 + seed) };
+      studio.log.push(...demoPractice(told.practice ?? [], student, setup.id, practice));
     }
   }
   return studio;

@@ -98,6 +98,41 @@ export const DEMO_VIOLINS: readonly DemoStudent[] = [
             entry: { kind: 'test', test: 'thumb-release', result: { clean: 5, bpm: 60 } },
           },
         ],
+        practice: [
+          {
+            before: 2,
+            causes: { thumbOnItsPad: 0.7 },
+            minutesADay: 8,
+            drills: [
+              ['thumb-to-crease', 2, 1],
+              ['thumb-release', 2, 1],
+              ['pencil-form', 2, 2],
+            ],
+            done: { share: 0.6, felt: ['fine', 'fine', 'tired'] },
+          },
+          {
+            before: 1,
+            causes: { thumbOnItsPad: 0.6 },
+            minutesADay: 8,
+            drills: [
+              ['thumb-to-crease', 2, 1],
+              ['thumb-release', 3, 1],
+              ['pencil-circle', 2, 1],
+            ],
+            done: { share: 0.8, felt: ['fine', 'easy'] },
+          },
+          {
+            before: 0,
+            causes: { thumbOnItsPad: 0.6 },
+            minutesADay: 8,
+            drills: [
+              ['thumb-to-crease', 2, 1],
+              ['thumb-release', 3, 1],
+              ['even-bows', 1, 2],
+            ],
+            done: { share: 0.8, felt: ['easy', 'fine'], shownDaysAgo: 0 },
+          },
+        ],
       },
     ],
   },
@@ -182,6 +217,18 @@ export const DEMO_VIOLINS: readonly DemoStudent[] = [
               from: { inDays: -25 },
               off: { inDays: -4 },
             },
+          },
+        ],
+        practice: [
+          {
+            before: 0,
+            causes: { thumbOnItsPad: 0.5, squeezes: 0.4 },
+            minutesADay: 6,
+            drills: [
+              ['shake-and-form', 2, 1],
+              ['thumb-to-crease', 2, 1],
+              ['pencil-form', 1, 1],
+            ],
           },
         ],
       },

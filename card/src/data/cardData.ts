@@ -9,6 +9,7 @@ export interface CardWords {
   over: string;
   minutes: string;
   dose: string;
+  within: string;
   withSteps: string;
   lookFirst: string;
   lookLast: string;

@@ -111,7 +111,7 @@ export function paperHtml(data: CardData): string {
 }
 
 /** How often and how long. */
-export const doseWords = ({ words, drills }: Pick<CardData, 'words' | 'drills'>, dose: CardDose) =>
+export const doseWords = ({ words }: Pick<CardData, 'words'>, dose: CardDose): string =>
   dose.minutesATurn === 0
-    ? (drills[drillKey(dose)]?.stage ?? '')
+    ? words.within
     : fill(words.dose, { turns: dose.turns, minutes: dose.minutesATurn });

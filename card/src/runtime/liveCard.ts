@@ -3,6 +3,7 @@ import type { CardData, CardDay, CardDose } from '../data/cardData';
 import { hurtOf, withFelt, withoutLast, withTurn } from './cardLog';
 import { drillScreen } from './screens/drillScreen';
 import { endScreen } from './screens/endScreen';
+import { lookScreen } from './screens/lookScreen';
 import { stopScreen } from './screens/stopScreen';
 import { teacherScreen } from './screens/teacherScreen';
 import { todayScreen } from './screens/todayScreen';
@@ -11,6 +12,7 @@ import type { CardStore, KeptCard } from './store';
 
 export type Where =
   | { screen: 'today' }
+  | { screen: 'look' }
   | { screen: 'drill'; dose: CardDose }
   | { screen: 'end' }
   | { screen: 'teacher' };
@@ -104,10 +106,12 @@ export class LiveCard {
   }
 
   #screen(): Shown {
-    if (hurtOf(this.kept)) return stopScreen(this);
+    if (hurtOf(this.kept) && this.where.screen !== 'teacher') return stopScreen(this);
     switch (this.where.screen) {
       case 'today':
         return todayScreen(this);
+      case 'look':
+        return lookScreen(this);
       case 'drill':
         return drillScreen(this, this.where.dose);
       case 'end':

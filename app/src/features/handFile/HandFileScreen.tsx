@@ -164,7 +164,12 @@ function HandFileView({
             </VerdictOverrideProvider>
           </>
         ) : (
-          <AgreementsCard student={student} marked={marked} log={log} now={now} />
+          <>
+            {log.entries.some(({ kind }) => kind === 'plan') ? (
+              <PracticeCard student={student} setupId={setupId} log={log} now={now} />
+            ) : null}
+            <AgreementsCard student={student} marked={marked} log={log} now={now} />
+          </>
         )}
         <Button
           label={strings.build.open}

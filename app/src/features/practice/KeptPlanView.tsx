@@ -176,7 +176,7 @@ export function KeptPlanView({
         <Card key={phase} style={{ gap: space(2) }}>
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
             <Text variant="heading" style={{ flex: 1 }}>
-              {daysWords(days, now)}
+              {daysWords(days)}
             </Text>
             <Text variant="small" second>
               {words.aDay(minutes)}
@@ -184,7 +184,7 @@ export function KeptPlanView({
           </View>
           {drills.map(({ drill, turns: planned, minutesATurn }) => (
             <View key={drill} style={{ flexDirection: 'row', alignItems: 'center', gap: space(3) }}>
-              <View style={{ width: 76 }}>
+              <View style={{ width: 76, borderRadius: 10, overflow: 'hidden' }}>
                 <DrillPicture
                   drill={drill}
                   hold={hold}

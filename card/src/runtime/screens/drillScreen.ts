@@ -47,20 +47,26 @@ export function drillScreen(card: LiveCard, dose: CardDose): Shown {
       drill.bpm === null ? null : metronome(card, drill.bpm),
       el('div', { class: 'grow' }),
       el(
-        'p',
-        { class: 'second' },
-        fill(words.withSteps, { n: Math.min(done + 1, dose.turns), of: dose.turns }),
-      ),
-      el(
         'div',
-        { class: 'row' },
-        button(words.hard, () => came('hard')),
-        button(words.done, () => came('done'), { class: 'main' }),
-      ),
-      el(
-        'div',
-        { class: 'row' },
-        done > 0 ? button(words.undo, () => card.undo(dose.drill), { class: 'quiet' }) : null,
+        { class: 'foot' },
+        el(
+          'div',
+          { class: 'row' },
+          el(
+            'p',
+            { class: 'second' },
+            fill(words.withSteps, { n: Math.min(done + 1, dose.turns), of: dose.turns }),
+          ),
+          done > 0
+            ? button(words.undo, () => card.undo(dose.drill), { class: 'quiet slim' })
+            : null,
+        ),
+        el(
+          'div',
+          { class: 'row' },
+          button(words.hard, () => came('hard')),
+          button(words.done, () => came('done'), { class: 'main' }),
+        ),
         button(words.hurts, () => came('hurt'), { class: 'hurts' }),
       ),
     ),

@@ -11,7 +11,7 @@ export function endScreen(card: LiveCard): Shown {
   const { words } = data;
   const felt = day && kept.entries.find(({ day: on, felt: one }) => on === day.on && one)?.felt;
   const choose = (one: (typeof FELT)[number]) => {
-    if (day && turnsOn(kept, day.on, LOOK.drill).length === 0) {
+    if (day && turnsOn(kept, day.on, LOOK.drill).length < 2) {
       card.note(LOOK, { result: 'done', seconds: 0 });
     }
     card.felt(one);

@@ -17,6 +17,9 @@ export function stopScreen(card: LiveCard): Shown {
         el('p', {}, words.stopRest),
       ),
       el('div', { class: 'grow' }),
+      card.options.inLesson
+        ? null
+        : button(words.show, () => card.go({ screen: 'teacher' }), { class: 'main' }),
       button(words.mistap, () => card.unhurt(), { class: 'quiet' }),
     ),
   };

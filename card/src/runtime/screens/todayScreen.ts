@@ -76,9 +76,32 @@ function dayRows(card: LiveCard, day: CardDay): Node[] {
   return [
     el('p', {}, fill(words.minutes, { n: minutes })),
     ...day.aids.map((aid) => el('p', { class: 'panel' }, aid)),
+    lookRow(card, day),
     ...day.drills.map((dose) => drillRow(card, day, dose)),
     button(words.finish, () => card.go({ screen: 'end' }), { class: 'main' }),
   ];
+}
+
+/** The look before everything. */
+function lookRow(card: LiveCard, day: CardDay): HTMLElement {
+  const { words, wanted, figures } = card.data;
+  const isDone = turnsOn(card.kept, day.on, LOOK.drill).length > 0;
+  const [id] = wanted;
+  return el(
+    'button',
+    {
+      type: 'button',
+      class: isDone ? 'drill is-done' : 'drill',
+      onclick: () => card.go({ screen: 'look' }),
+    },
+    id === undefined ? el('span') : picture(id, figures[id]!.viewBox),
+    el('strong', {}, words.lookFirst),
+    el(
+      'span',
+      { class: 'dots', 'aria-hidden': 'true' },
+      el('span', { class: isDone ? 'dot full' : 'dot' }),
+    ),
+  );
 }
 
 function drillRow(card: LiveCard, day: CardDay, dose: CardDose): HTMLElement {

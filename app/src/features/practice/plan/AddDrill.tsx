@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
-import { offersOf, type PlanFacts } from '@open-palm/core/practice/plan';
+import { offersOf, phasesOf, type PlanFacts } from '@open-palm/core/practice/plan';
 import { DrillPicture } from '../../../drawing/drills/DrillPicture';
 import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { Button } from '../../../foundation/kit/Button';
@@ -33,6 +33,8 @@ export function AddDrill({
     () =>
       offersOf({ ...facts, dropped: [] })
         .filter(({ drill }) => !planned.includes(drill.id))
+        // What has to come after another drill needs days before it.
+        .filter(({ after }) => after === null || phasesOf(facts.days).length > 1)
         .sort((a, b) => b.benefit - a.benefit),
     [facts, planned],
   );
@@ -48,7 +50,7 @@ export function AddDrill({
         const name = strings.drills[id] ?? id;
         return (
           <PressRow key={id} label={name} onPress={() => onTake(id)}>
-            <View style={{ width: 64 }}>
+            <View style={{ width: 64, borderRadius: 10, overflow: 'hidden' }}>
               <DrillPicture drill={id} hold={hold} side={side} skinTone={skinTone} />
             </View>
             <View style={{ flex: 1 }}>

@@ -49,7 +49,7 @@ export function DrillLine({
   const size = { margin: 0, width: 48, height: 48 };
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
-      <View style={{ width: PICTURE }}>
+      <View style={{ width: PICTURE, borderRadius: 10, overflow: 'hidden' }}>
         <DrillPicture drill={drill} hold={hold} side={side} skinTone={skinTone} />
       </View>
       <View style={{ flex: 1 }}>

@@ -1,3 +1,4 @@
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
@@ -8,7 +9,6 @@ import { Card } from '../../../foundation/kit/Card';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
-import { dateWords } from '../../../foundation/strings/dateWords';
 import { DrillLine } from './DrillLine';
 import { DrillOptions } from './DrillOptions';
 import type { PlanPhase } from './planPhases';
@@ -17,8 +17,10 @@ import { isSettled, type DrillWish } from './wishes';
 const words = strings.practice;
 
 /** Days in words: the first and the last. */
-export const daysWords = (days: readonly number[], now: Date): string =>
-  words.phase(dateWords(dateOfDay(days[0]!), now), dateWords(dateOfDay(days.at(-1)!), now));
+export const daysWords = (days: readonly number[]): string =>
+  words.phase(shortDay(days[0]!), shortDay(days.at(-1)!));
+
+const shortDay = (day: number): string => format(new Date(`${dateOfDay(day)}T12:00:00`), 'EEE d');
 
 /** Days with the same drills, and the drills. */
 export function PhaseCard({
@@ -29,7 +31,6 @@ export function PhaseCard({
   hold,
   side,
   skinTone,
-  now,
   onWish,
   onSwap,
 }: Pick<WantedHand, 'side' | 'skinTone'> & {
@@ -38,7 +39,6 @@ export function PhaseCard({
   wishes: PlanWishes;
   known: Readonly<Record<string, KnownDrill>>;
   hold: Hold;
-  now: Date;
   onWish: (wish: DrillWish) => void;
   onSwap: (drill: string) => void;
 }) {
@@ -51,7 +51,7 @@ export function PhaseCard({
     <Card style={{ gap: space(3) }}>
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
         <Text variant="heading" style={{ flex: 1 }}>
-          {daysWords(days, now)}
+          {daysWords(days)}
         </Text>
         <Text variant="small" second>
           {words.aDay(minutes)}
@@ -62,9 +62,7 @@ export function PhaseCard({
           <DrillLine
             planned={planned}
             onlyOn={
-              planned.days.length < days.length
-                ? planned.days.map((day) => dateWords(dateOfDay(day), now)).join(', ')
-                : null
+              planned.days.length < days.length ? planned.days.map(shortDay).join(', ') : null
             }
             learned={known[planned.drill]?.learned.says ?? null}
             isLocked={isSettled(wishes, planned.drill)}
@@ -82,7 +80,7 @@ export function PhaseCard({
           {open === planned.drill ? (
             <DrillOptions
               planned={planned}
-              phases={phases.map((one) => daysWords(one.days, now))}
+              phases={phases.map((one) => daysWords(one.days))}
               inPhase={phase}
               isMoved={planned.drill in wishes.moved}
               onWish={wish}

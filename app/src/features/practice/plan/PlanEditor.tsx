@@ -180,7 +180,6 @@ export function PlanEditor({
               hold={hold}
               side={student.side}
               skinTone={student.skinTone}
-              now={now}
               onWish={wish}
               onSwap={(drill) => setAdding({ instead: drill })}
             />

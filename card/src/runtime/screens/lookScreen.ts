@@ -1,0 +1,32 @@
+import { LOOK } from '../cardLog';
+import { button, el, picture } from '../dom';
+import type { LiveCard, Shown } from '../liveCard';
+
+/** The first look at the hold, beside how it is wanted. */
+export function lookScreen(card: LiveCard): Shown {
+  const { data } = card;
+  const { words } = data;
+  const done = () => {
+    card.note(LOOK, { result: 'done', seconds: 0 });
+    card.go({ screen: 'today' });
+  };
+  return {
+    element: el(
+      'main',
+      { class: 'screen' },
+      el(
+        'div',
+        { class: 'row' },
+        button('‹', () => card.go({ screen: 'today' }), {
+          class: 'slim',
+          'aria-label': words.back,
+        }),
+        el('h1', { tabindex: '-1' }, words.lookFirst),
+      ),
+      ...data.wanted.map((id) => picture(id, data.figures[id]!.viewBox)),
+      el('p', {}, words.lookHelp),
+      el('div', { class: 'grow' }),
+      el('div', { class: 'foot' }, button(words.done, done, { class: 'main' })),
+    ),
+  };
+}

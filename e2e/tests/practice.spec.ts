@@ -1,0 +1,221 @@
+import { mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import jsQR from 'jsqr';
+import sharp from 'sharp';
+import type { Locator, Page } from '@playwright/test';
+import { expectAccessible } from '../support/expectAccessible';
+import { dayFromNow, givenCard, openCard, putPlan } from '../support/practice';
+import { putStudent } from '../support/putStudent';
+import { CHROMIUM, CHROMIUM_FLAGS } from '../support/studio';
+import { answerCheckpoint, lookByTap, press, restIsFine } from '../support/teacher';
+import { expect, test } from '../support/test';
+
+const folder = mkdtempSync(join(tmpdir(), 'card-'));
+/** What the browser's pretended camera shows: written before it is opened. */
+const film = join(folder, 'camera.mjpeg');
+const card = (name: string) => join(folder, `${name}.html`);
+
+test.use({
+  permissions: ['camera'],
+  launchOptions: {
+    executablePath: CHROMIUM,
+    args: [
+      ...CHROMIUM_FLAGS,
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-video-capture=${film}`,
+    ],
+  },
+});
+
+const done = (page: Page) => page.getByRole('button', { name: 'Done', exact: true });
+
+/** Does a drill once on a card. */
+async function doDrill(page: Page, name: RegExp, result: 'Done' | 'Too hard'): Promise<void> {
+  await page.getByRole('button', { name }).click();
+  await page.getByRole('button', { name: result, exact: true }).click();
+  const back = page.getByRole('button', { name: 'Back', exact: true });
+  if (await back.isVisible()) await back.click();
+}
+
+/** What a code on a screen says, read out of its picture by a decoder that has nothing to do with whoever wrote it. */
+async function codeOn(code: Locator): Promise<string> {
+  const { data, info } = await sharp(await code.screenshot())
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return jsQR(new Uint8ClampedArray(data), info.width, info.height)!.data;
+}
+
+const openPractice = async (page: Page, name: string) => {
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: `Open ${name}’s hand file` }).click();
+  await press(page, /^(See the plan|Plan practice)$/);
+};
+
+test('from a result to a card in the student’s hand: three taps', async ({ page, browser }) => {
+  await lookByTap(page, 'Osric Tidewell');
+  await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
+  await restIsFine(page);
+  await press(page, 'Save this look');
+  await press(page, 'Plan practice');
+  await expect(page.getByText(/One more minute a day would bring/)).toBeVisible();
+  await expectAccessible(page, 'plan');
+  await givenCard(page, 'Keep and give the card', card('osric'));
+  expect(statSync(card('osric')).size).toBeLessThan(400 * 1024);
+  const html = readFileSync(card('osric'), 'utf8');
+  for (const word of ['Tidewell', '1964', 'http://', 'https://', '<img']) {
+    expect(html.replaceAll('http://www.w3.org/2000/svg', '')).not.toContain(word);
+  }
+  const phone = await openCard(browser, card('osric'), dayFromNow(1));
+  await expect(phone.getByRole('heading', { name: 'Practice for Osric' })).toBeVisible();
+  await expectAccessible(phone, 'card');
+  await phone.close();
+  await page.getByRole('button', { name: 'Give the card' }).waitFor();
+  await press(page, 'Back to the student');
+  await expect(page.getByRole('button', { name: 'See the plan' })).toBeVisible();
+});
+
+test('a card is practised without a network, and its log comes back by the camera, once', async ({
+  page,
+  browser,
+  studio,
+}) => {
+  const who = { name: 'Tam Quillfeather', instrument: 'violin', holdId: 'violin-shallow' };
+  await putPlan(studio, await putStudent(studio, who));
+  await page.reload();
+  await openPractice(page, who.name);
+  await givenCard(page, 'Give the card', card('tam'));
+
+  let phone = await openCard(browser, card('tam'), dayFromNow(-2));
+  await phone.getByRole('button', { name: 'Look at your hold' }).click();
+  await done(phone).click();
+  await doDrill(phone, /^Thumb releases/, 'Done');
+  await doDrill(phone, /^Shake loose/, 'Too hard');
+  // What was forgotten yesterday is noted today, and a mis-tap is taken back.
+  await phone.getByRole('button', { name: 'The day before' }).click();
+  await phone.getByRole('button', { name: /^Thumb releases/ }).click();
+  await done(phone).click();
+  await done(phone).click();
+  await phone.getByRole('button', { name: /^Thumb releases.*2 of 2/ }).click();
+  await phone.getByRole('button', { name: 'Take the last one back' }).click();
+  await phone.getByRole('button', { name: 'Back', exact: true }).click();
+  await phone.getByRole('button', { name: 'The day after' }).click();
+  await phone.getByRole('button', { name: 'Finish for today' }).click();
+  await phone.getByRole('button', { name: 'All right' }).click();
+  await expect(phone.getByText(/Days with the bow: 2/)).toBeVisible();
+  // The card keeps it while it is closed.
+  const context = phone.context();
+  await phone.reload();
+  await phone.getByRole('button', { name: 'Show your teacher' }).click();
+  const code = phone.locator('.code svg');
+  const shown = await codeOn(phone.locator('.code'));
+  expect(shown).toMatch(/^OP1\/1\/\d+\/[0-9A-F]{8}\//);
+  const frames: Buffer[] = [];
+  const parts = Number(shown.split('/')[2]);
+  for (let n = 1; n <= parts; n += 1) {
+    if (parts > 1) {
+      await expect(code).toHaveAttribute('aria-label', `Part ${n} of ${parts}`);
+    }
+    const frame = await sharp(await phone.locator('.code').screenshot())
+      .resize(640, 480, { fit: 'contain', background: '#777' })
+      .jpeg({ quality: 95 })
+      .toBuffer();
+    frames.push(...Array.from({ length: 12 }, () => frame));
+  }
+  writeFileSync(film, Buffer.concat(frames));
+  await context.close();
+
+  await press(page, 'Take in a log');
+  await press(page, 'With the camera');
+  await expect(page.getByText(/turns were taken in\./)).toBeVisible();
+  await expect(page.getByText('Days with the bow: 2 of 5')).toBeVisible();
+  await expect(page.getByText('2 of 10', { exact: true })).toBeVisible();
+  await expect(page.getByText('1 of 5 · 1 × too hard')).toBeVisible();
+  await expectAccessible(page, 'kept plan');
+  await press(page, 'Take in a log');
+  await press(page, 'With the camera');
+  await expect(page.getByText('All of it was known already.')).toBeVisible();
+  phone = page;
+  await press(phone, 'Back to the student');
+  await expect(page.getByText('Days with the bow: 2 of 5')).toBeVisible();
+});
+
+test('what hurts stops the card, and is raised on its own day; another student’s log is refused', async ({
+  page,
+  browser,
+  studio,
+}) => {
+  const who = { name: 'Tam Quillfeather', instrument: 'violin', holdId: 'violin-shallow' };
+  const other = { name: 'Wilm Sandersey', instrument: 'violin', holdId: 'violin-shallow' };
+  await putPlan(studio, await putStudent(studio, who));
+  await putPlan(studio, await putStudent(studio, other));
+  await page.reload();
+  await openPractice(page, who.name);
+  await givenCard(page, 'Give the card', card('hurts'));
+  const phone = await openCard(browser, card('hurts'), dayFromNow(-1));
+  await phone.getByRole('button', { name: 'Something hurts' }).click();
+  await expect(phone.getByText(/tell a grown-up today/)).toBeVisible();
+  await phone.getByRole('button', { name: /tapped this by mistake/ }).click();
+  await phone.getByRole('button', { name: /^Thumb releases/ }).click();
+  await phone.getByRole('button', { name: 'Something hurts' }).click();
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'Stop now' })).toBeVisible();
+  await expect(phone.getByRole('button', { name: 'Done' })).toHaveCount(0);
+  await phone.getByRole('button', { name: 'Show your teacher' }).click();
+  const saved = phone.waitForEvent('download');
+  await phone.getByRole('button', { name: 'Save it as a file' }).click();
+  const log = join(folder, 'log.txt');
+  await (await saved).saveAs(log);
+  await phone.context().close();
+
+  const takeFile = async (file: string) => {
+    await press(page, 'Take in a log');
+    const chooser = page.waitForEvent('filechooser');
+    await press(page, 'From a file');
+    await (await chooser).setFiles(file);
+  };
+  const torn = join(folder, 'torn.txt');
+  writeFileSync(torn, readFileSync(log, 'utf8').slice(0, -9));
+  await takeFile(torn);
+  await expect(page.getByText(/damaged or not whole/)).toBeVisible();
+  await takeFile(log);
+  await expect(page.getByText(/something hurt\. It is noted/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /cleared|over/i }).first()).toBeVisible();
+  await press(page, 'Make a new plan');
+  await expect(page.getByText(/nothing is practised until you say that it is over/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep the plan' })).toBeDisabled();
+
+  await press(page, 'Back to the student');
+  await press(page, 'Back');
+  await openPractice(page, other.name);
+  await takeFile(log);
+  await expect(page.getByText('This log is of another student: Tam Quillfeather.')).toBeVisible();
+  await expect(page.getByText('No log has come yet.')).toBeVisible();
+});
+
+test('a plan is changed by the teacher, and the rest is planned again around it', async ({
+  page,
+}) => {
+  await openPractice(page, 'Bram Osterlind');
+  const line = (name: string) => page.getByRole('button', { name: `Change: ${name}` });
+  const lock = (name: string) => page.getByRole('button', { name: `Keep in the plan: ${name}` });
+  const unlock = (name: string) =>
+    page.getByRole('button', { name: `Let the plan choose again: ${name}` });
+  await expect(line('Shake loose, and form it again')).toBeVisible();
+  await line('Shake loose, and form it again').click();
+  await press(page, 'Leave it out');
+  await expect(line('Shake loose, and form it again')).toHaveCount(0);
+  await expect(page.getByText('One drill left out')).toBeVisible();
+  await lock('Stop and look').click();
+  await expect(unlock('Stop and look')).toBeVisible();
+  await line('Form it on a pencil').click();
+  await press(page, 'Another one instead');
+  const other = page.getByRole('link', { name: 'Feel the weight over four fingers' });
+  await other.click();
+  await expect(line('Form it on a pencil')).toHaveCount(0);
+  await expect(unlock('Feel the weight over four fingers')).toBeVisible();
+  for (let n = 12; n > 0; n -= 1) await press(page, 'A minute less');
+  await expect(page.getByText('No minutes, no plan.')).toBeVisible();
+});
