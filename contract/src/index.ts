@@ -21,6 +21,7 @@ export * from './opMeasureFile';
 export * from './opPlanFile';
 export * from './opTrackFile';
 export * from './ownHold';
+export * from './paperCard';
 export * from './picture';
 export * from './practice';
 export * from './relaxedHand';

@@ -1,7 +1,4 @@
 declare module 'base45' {
-  const base45: {
-    encode(bytes: Uint8Array): string;
-    decode(text: string): Iterable<number>;
-  };
+  const base45: { encode(bytes: Uint8Array): string };
   export default base45;
 }

@@ -30,6 +30,27 @@ describe('a log as codes', () => {
     );
   });
 
+  it('keeps a space at the end of a part, which is a sign like any other', () => {
+    const logs = Array.from({ length: 60 }, (_, n) => ({
+      ...log(14),
+      entries: entries(14).map((one, i) => ({ ...one, seconds: (i * (n + 7) * 31) % 97 })),
+    }));
+    const codes = logs.map((one) => toCodes(one));
+    expect(codes.flat().some((part) => part.endsWith(' '))).toBe(true);
+    expect(codes.map((parts) => fromCodes(parts.join('\n')))).toEqual(logs);
+  });
+
+  it('is read without what only Node has', () => {
+    const buffer = globalThis.Buffer;
+    const codes = toCodes(log(3));
+    try {
+      Reflect.deleteProperty(globalThis, 'Buffer');
+      expect(fromCodes(codes.join('\n'))).toEqual(log(3));
+    } finally {
+      globalThis.Buffer = buffer;
+    }
+  });
+
   it('is written in the alphanumeric mode: a fortnight fits ten codes', () => {
     const codes = toCodes(log(14));
     expect(codes.length).toBeGreaterThan(1);

@@ -1,2 +1,3 @@
 export * from './cardPage';
+export * from './figureSvg';
 export * from '../data/cardData';

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Circle, Path } from 'react-native-svg';
 import type { BareOrder } from '@open-palm/core/portrait';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
-import { bareDetail, CUPPED, HANGING } from '../../drawing/figures/bareDetail';
+import { bareDetail, CUPPED, HANGING } from '@open-palm/core/portrait/bareDetail';
 import { HandPicture } from '../../drawing/portrait/HandPicture';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import { useBareDrawing } from '../../drawing/portrait/useBareDrawing';

@@ -5,7 +5,7 @@ import type { Student } from '@open-palm/contract';
 import { FINGERS } from '@open-palm/core/hand';
 import type { Hold } from '@open-palm/core/holds';
 import { buildOfHand } from '@open-palm/core/pose/handBuild';
-import { openPalm } from '../../drawing/figures/bareDetail';
+import { openPalm } from '@open-palm/core/portrait/bareDetail';
 import { alongFinger } from '../../drawing/figures/openFinger';
 import { HandPicture } from '../../drawing/portrait/HandPicture';
 import { SKINS } from '@open-palm/core/portrait/skins';

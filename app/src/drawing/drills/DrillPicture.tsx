@@ -12,7 +12,7 @@ import { HandPicture } from '../portrait/HandPicture';
 import { useBareDrawing } from '../portrait/useBareDrawing';
 import { useGripDrawing } from '../portrait/useGripDrawing';
 import type { WantedHand } from '../portrait/WantedGrip';
-import { drillScene, type DrillScene, type SceneMark } from './drillScene';
+import { drillScene, type DrillScene, type SceneMark } from '@open-palm/core/portrait/drills';
 
 /** A drill, drawn on the hold's own hand; beside words that say what it is. */
 export function DrillPicture({

@@ -6,7 +6,7 @@ import type { MeasureId, Side } from '@open-palm/core/measure';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import { ArmFigure } from './ArmFigure';
 import { BareAnswer } from './BareAnswer';
-import { bareDetail } from './bareDetail';
+import { bareDetail } from '@open-palm/core/portrait/bareDetail';
 import { BowAnswer } from './BowAnswer';
 import { PosedAnswer } from './PosedAnswer';
 import { posedDetail } from './posedDetail';

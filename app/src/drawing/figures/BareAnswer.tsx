@@ -6,7 +6,7 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { HandPicture } from '../portrait/HandPicture';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import { useBareDrawing } from '../portrait/useBareDrawing';
-import type { BareDetail } from './bareDetail';
+import type { BareDetail } from '@open-palm/core/portrait/bareDetail';
 
 /** Half the width of the ring about a joint, as a share of the drawing's width. */
 const RING = 0.055;

@@ -1,7 +1,7 @@
 import { FINGER_CHAIN, FINGERS, type Finger } from '@open-palm/core/hand';
 import type { BareDrawing, BareOrder } from '@open-palm/core/portrait';
 import type { Vec2 } from '@open-palm/core/units';
-import { openPalm } from './bareDetail';
+import { openPalm } from '@open-palm/core/portrait/bareDetail';
 import { BUILDS } from '@open-palm/core/pose/handBuild';
 
 /** Where the middle of each finger lies across the open hand and how far its middle joint is from the wrist, mm. */

@@ -9,7 +9,7 @@ import { seenAt } from '@open-palm/core/portrait/seenAt';
 import { stationOf } from '@open-palm/core/portrait/views';
 import { DIGITS } from '@open-palm/core/pose/digits';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
-import { HANGING } from '../../drawing/figures/bareDetail';
+import { HANGING } from '@open-palm/core/portrait/bareDetail';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { GripPortrait } from '../../drawing/portrait/GripPortrait';
 import { HandPicture } from '../../drawing/portrait/HandPicture';

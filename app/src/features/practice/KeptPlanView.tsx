@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { HandFile, PractisedTurn } from '@open-palm/contract';
+import type { HandFile, Paper, PractisedTurn } from '@open-palm/contract';
+import { PAPERS } from '@open-palm/contract';
 import { fromCodes } from '@open-palm/card/code';
 import type { Hold } from '@open-palm/core/holds';
 import { planDone, practisedTurns, type KeptPlan } from '@open-palm/records/practice';
@@ -51,7 +52,7 @@ export function KeptPlanView({
   giving: 'making' | 'given' | 'failed' | null;
   onGive: () => void;
   onCalendar: () => void;
-  onPaper: () => void;
+  onPaper: (paper: Paper) => void;
   onTogether: () => void;
   onRemake: () => void;
   back: `/students/${string}`;
@@ -59,6 +60,7 @@ export function KeptPlanView({
   const { student } = handFile;
   const now = studioNow();
   const [reading, setReading] = useState<'ways' | 'scan' | 'tick' | null>(null);
+  const [printing, setPrinting] = useState(false);
   const { told, take } = useTakeLog(student, log, today);
   const turns = practisedTurns(log.entries, plan.id);
   const asDays = {
@@ -118,7 +120,29 @@ export function KeptPlanView({
           onPress={onCalendar}
           style={wide}
         />
-        <Button label={words.paper} icon="printer-outline" compact onPress={onPaper} style={wide} />
+        {printing ? (
+          PAPERS.map((paper) => (
+            <Button
+              key={paper}
+              label={words.papers[paper]}
+              icon="printer-outline"
+              compact
+              onPress={() => {
+                setPrinting(false);
+                onPaper(paper);
+              }}
+              style={wide}
+            />
+          ))
+        ) : (
+          <Button
+            label={words.paper}
+            icon="printer-outline"
+            compact
+            onPress={() => setPrinting(true)}
+            style={wide}
+          />
+        )}
       </View>
       {told ? <Notice tone={told.tone}>{told.text}</Notice> : null}
       <DoneCard done={planDone(plan, turns, today)}>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { HandFile, LogEntry } from '@open-palm/contract';
+import type { HandFile, LogEntry, Paper } from '@open-palm/contract';
 import { BOW_SIZES } from '@open-palm/core/bow';
 import { buildOfHand } from '@open-palm/core/pose';
 import { drawnHold } from '@open-palm/core/pose/drawnHold';
@@ -11,6 +11,7 @@ import { useHandFile } from '../../foundation/api/queries';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { saveFile } from '../../foundation/kit/saveFile';
 import type { CardHand } from './card/drawCard';
+import { printCard } from './card/paperCard';
 import { giveFile, makeCardData, makeCardFile } from './card/makeCard';
 import { KeptPlanView } from './KeptPlanView';
 import { PlanEditor } from './plan/PlanEditor';
@@ -54,6 +55,15 @@ function Practice({ handFile }: { handFile: HandFile }) {
     try {
       await giveFile(await makeCardFile(plan, entries, cardHand));
       setGiving('given');
+    } catch {
+      setGiving('failed');
+    }
+  };
+  const print = async (plan: KeptPlan, paper: Paper) => {
+    setGiving('making');
+    try {
+      saveFile(await printCard(plan, log.entries, paper), `practice-${plan.lesson}.pdf`);
+      setGiving(null);
     } catch {
       setGiving('failed');
     }
@@ -102,7 +112,7 @@ function Practice({ handFile }: { handFile: HandFile }) {
       giving={giving}
       onGive={() => void give(current, log.entries)}
       onCalendar={() => void saveCalendar(current)}
-      onPaper={() => undefined}
+      onPaper={(paper) => void print(current, paper)}
       onTogether={() => setPage('together')}
       onRemake={() => {
         setGiving(null);

@@ -7,7 +7,7 @@ import { space } from '../../foundation/kit/tokens';
 import type { Skin } from '@open-palm/core/portrait/skins';
 import { HandPicture } from '../../drawing/portrait/HandPicture';
 import { useBareDrawing } from '../../drawing/portrait/useBareDrawing';
-import { bareDetail } from '../../drawing/figures/bareDetail';
+import { bareDetail } from '@open-palm/core/portrait/bareDetail';
 import { strokeWords } from '../../foundation/strings/stroke';
 import type { Place } from '@open-palm/core/measure';
 

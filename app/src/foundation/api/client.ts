@@ -45,6 +45,24 @@ export async function ask<S extends z.ZodType>(
   path: string,
   init?: RequestInit,
 ): Promise<z.infer<S>> {
+  const response = await answered(path, init);
+  const content: unknown = await response.json().catch(() => undefined);
+  const result = schema.safeParse(content);
+  if (!result.success) throw new ApiProblem(strings.loading.unreadable, response.status);
+  return result.data;
+}
+
+/**
+ * A file that the studio makes of what it is given.
+ *
+ * @throws ApiProblem whatever goes wrong, with words
+ */
+export async function askFile(path: string, body: unknown): Promise<Blob> {
+  return (await answered(path, { method: 'POST', ...asJson(body) })).blob();
+}
+
+/** An answer that is no refusal. */
+async function answered(path: string, init?: RequestInit): Promise<Response> {
   let response: Response;
   try {
     const headers = { ...studioOf(init), ...init?.headers, [HEADERS.build]: APP_BUILD };
@@ -61,23 +79,19 @@ export async function ask<S extends z.ZodType>(
     noteStudio(response.headers.get(HEADERS.studio));
     noteStudioBuild(response.headers.get(HEADERS.build));
   }
+  if (response.ok) return response;
   const content: unknown = await response.json().catch(() => undefined);
-  if (!response.ok) {
-    const refusal = apiErrorSchema.safeParse(content);
-    // What is refused without our own words was refused by something on the way.
-    if (!refusal.success) throw new ApiProblem(strings.loading.unreadable, response.status);
-    const { error, conflict } = refusal.data;
-    noteRefusal(error.code);
-    throw new ApiProblem(error.message, response.status, {
-      code: error.code,
-      where: error.where,
-      conflict: conflict ?? null,
-      retryAfterMs: secondsOf(response.headers.get('retry-after')),
-    });
-  }
-  const result = schema.safeParse(content);
-  if (!result.success) throw new ApiProblem(strings.loading.unreadable, response.status);
-  return result.data;
+  const refusal = apiErrorSchema.safeParse(content);
+  // What is refused without our own words was refused by something on the way.
+  if (!refusal.success) throw new ApiProblem(strings.loading.unreadable, response.status);
+  const { error, conflict } = refusal.data;
+  noteRefusal(error.code);
+  throw new ApiProblem(error.message, response.status, {
+    code: error.code,
+    where: error.where,
+    conflict: conflict ?? null,
+    retryAfterMs: secondsOf(response.headers.get('retry-after')),
+  });
 }
 
 /** A write says for which studio it is meant: a page that still shows another one changes nothing in this. */
@@ -91,8 +105,9 @@ const secondsOf = (header: string | null): number | null =>
 
 /** A write of JSON under a client's id. */
 export const put = <S extends z.ZodType>(schema: S, path: string, body: unknown) =>
-  ask(schema, path, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  });
+  ask(schema, path, { method: 'PUT', ...asJson(body) });
+
+const asJson = (body: unknown): RequestInit => ({
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify(body),
+});

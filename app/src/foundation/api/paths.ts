@@ -5,6 +5,7 @@ export const paths = {
   device: (id: string) => `/api/access/devices/${id}`,
   settings: '/api/settings',
   rulerPage: (paper: string) => `/api/ruler/page.pdf?paper=${paper}`,
+  cardPdf: '/api/cards/pdf',
   studio: '/api/studio',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import type { Report } from '@open-palm/contract';
 import type { PortraitPaths } from '@open-palm/core/portrait';
 import type { DrawnHands } from './drawnHands';
-import { paintHand } from './paintHand';
+import { paintHand } from '../../paper/paintHand';
 
 const MARGIN = 56;
 const TALLEST_PICTURE = 320;

@@ -1,5 +1,6 @@
 import { Router } from '@koa/router';
-import { PAPERS, rulerPdf } from './rulerPdf';
+import { PAPERS } from '@open-palm/contract';
+import { rulerPdf } from './rulerPdf';
 
 /** The page that a device's camera and finger are checked with. */
 export function rulerRoutes({ fontDir }: { fontDir?: string }): Router {

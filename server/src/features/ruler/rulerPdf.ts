@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Paper } from '@open-palm/contract';
 import {
   BAR_MM,
   RULER_FIGURES,
@@ -14,9 +15,6 @@ const PT_PER_MM = 72 / 25.4;
 const INK = '#000000';
 /** Half a cross, mm: its middle is hit by its lines, not by a dot that a finger would hide. */
 const CROSS_MM = 4;
-
-export const PAPERS = ['A4', 'LETTER'] as const;
-export type Paper = (typeof PAPERS)[number];
 
 /**
  * The page with the known bends and lengths, as a PDF.

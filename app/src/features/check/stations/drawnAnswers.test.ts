@@ -3,7 +3,7 @@ import { drawnHold } from '@open-palm/core/pose/drawnHold';
 import { BUILDS } from '@open-palm/core/pose/handBuild';
 import { GripDrawer } from '@open-palm/core/portrait';
 import { CONTEXTS, tapQuestion, type MeasureId } from '@open-palm/core/measure';
-import { bareDetail } from '../../../drawing/figures/bareDetail';
+import { bareDetail } from '@open-palm/core/portrait/bareDetail';
 import { gripOfAnswer, posedDetail } from '../../../drawing/figures/posedDetail';
 import { stationsOf } from './stationPlan';
 

@@ -6,8 +6,8 @@ import type { HandBuild } from '@open-palm/core/pose/handBuild';
 import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import type { PortraitView } from '@open-palm/core/portrait/views';
-import { drillScene } from '../../../drawing/drills/drillScene';
-import { drillSvg } from '../../../drawing/drills/drillSvg';
+import { drillScene } from '@open-palm/core/portrait/drills';
+import { figureSvg } from '@open-palm/card/page';
 import { askBare, askPortrait } from '../../../foundation/workers/askPortrait';
 
 /** From where the wanted hold is shown: as its player sees it, and from the thumb's side. */
@@ -43,7 +43,7 @@ export async function drawCard(
       unseen: [],
       beside: null,
     });
-    figures[`wanted-${view}`] = drillSvg(`wanted-${view}`, drawing, paint);
+    figures[`wanted-${view}`] = figureSvg(`wanted-${view}`, drawing, paint);
   }
   for (const drill of new Set(drills)) {
     const scene = drillScene(drill, hold, drawn);
@@ -52,7 +52,7 @@ export async function drawCard(
       scene.order.kind === 'grip'
         ? await askPortrait(scene.order.order)
         : await askBare(scene.order.order);
-    figures[drill] = drillSvg(drill, drawing, { ...paint, ...scene });
+    figures[drill] = figureSvg(drill, drawing, { ...paint, ...scene });
   }
   return { figures, wanted: WANTED.map((view) => `wanted-${view}`) };
 }

@@ -91,6 +91,7 @@ export const practice = {
   given: 'The card is a file of its own: it opens on any phone, also without a network.',
   calendar: 'Calendar',
   paper: 'On paper',
+  papers: { A4: 'A4', LETTER: 'US Letter' },
   together: 'Practise together',
   reminder: (name: string) => `${name}: a few minutes for the bow hand`,
   log: {

@@ -1,5 +1,5 @@
-import type { Finger } from '@open-palm/core/hand';
-import type { PortraitView } from '@open-palm/core/portrait/views';
+import type { Finger } from '../../hand';
+import type { PortraitView } from '../views';
 
 /** What moves in a drill, drawn over the hand. */
 export const MOTIONS = [

@@ -1,7 +1,8 @@
-import type { Finger, HandPointName } from '@open-palm/core/hand';
-import type { MeasureId } from '@open-palm/core/measure';
-import { BUILDS } from '@open-palm/core/pose/handBuild';
-import type { BareOrder, Station } from '@open-palm/core/portrait';
+import type { Finger, HandPointName } from '../hand';
+import type { MeasureId } from '../measure';
+import { BUILDS } from '../pose/handBuild';
+import type { BareOrder } from './bareHand';
+import type { Station } from './sight';
 
 type Pose = BareOrder['pose'];
 type Bends = Pose['fingers'][Finger];

@@ -1,8 +1,8 @@
 import type { PortraitPaths } from '@open-palm/core/portrait';
 import { BOW_INKS, BOW_LINE } from '@open-palm/core/portrait/bowInks';
 import type { Skin } from '@open-palm/core/portrait/skins';
-import type { CardFigure } from '@open-palm/card/data';
-import type { SceneMark } from './drillScene';
+import type { CardFigure } from '../data/cardData';
+import type { SceneMark } from '@open-palm/core/portrait/drills';
 
 /** The same on a light and a dark card. */
 const TONES: Record<SceneMark['tone'], string> = {
@@ -19,7 +19,7 @@ const FAR = 9999;
  *
  * @param id of its own among all drawings on a page
  */
-export function drillSvg(
+export function figureSvg(
   id: string,
   { width, height, hand, bow, before }: PortraitPaths,
   {

@@ -1,12 +1,14 @@
-import type { Finger } from '@open-palm/core/hand';
-import type { Hold } from '@open-palm/core/holds';
-import type { DrawnHold } from '@open-palm/core/pose/drawnHold';
-import type { HandBuild } from '@open-palm/core/pose/handBuild';
-import { NOTHING_MEASURED, type MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
-import type { BareOrder, GripOrder, Station } from '@open-palm/core/portrait';
-import { seenAt } from '@open-palm/core/portrait/seenAt';
-import { stationOf } from '@open-palm/core/portrait/views';
-import { bareDetail, CUPPED, HANGING, THUMB_TO_CREASE } from '../figures/bareDetail';
+import type { Finger } from '../../hand';
+import type { Hold } from '../../holds';
+import type { DrawnHold } from '../../pose/drawnHold';
+import type { HandBuild } from '../../pose/handBuild';
+import { NOTHING_MEASURED, type MeasuredGrip } from '../../pose/measuredGrip';
+import type { BareOrder } from '../bareHand';
+import type { GripOrder } from '../gripDrawing';
+import type { Station } from '../sight';
+import { seenAt } from '../seenAt';
+import { stationOf } from '../views';
+import { bareDetail, CUPPED, HANGING, THUMB_TO_CREASE } from '../bareDetail';
 import { DRILL_FIGURES, type DrillFigure, type Motion } from './drillFigures';
 
 /** A line or an area laid over a drawing, in its units. */

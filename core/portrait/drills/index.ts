@@ -1,0 +1,2 @@
+export * from './drillFigures';
+export * from './drillScene';
