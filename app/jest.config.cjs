@@ -1,7 +1,7 @@
 const preset = require('jest-expo/ios/jest-preset');
 
 /** Packages that ship as modules only, beside those that the preset knows. */
-const MODULES_ONLY = 'd3-|internmap|uuid';
+const MODULES_ONLY = 'd3-|internmap|ical\.js|ics|nanoid|runes2|yup|uuid';
 
 /** The app's components run under the Expo preset; its pure parts need nothing of it. */
 module.exports = {

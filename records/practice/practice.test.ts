@@ -5,7 +5,10 @@ import { drillHistories, openStage } from './drillHistories';
 import { improvedOver } from './improvedOver';
 import { planFactsOf, type PlanWishes } from './planFactsOf';
 import { newTurns, planDone, practisedTurns, type KeptPlan } from './practised';
+import { takeLog } from './takeLog';
 
+const PLAN_ID = '01935a2c-7b7a-7c31-9f0a-0123456789ab';
+const OTHER_ID = '01935a2c-7b7a-7c31-9f0a-0123456789ac';
 const shared = { studentId: 's', setupId: 'v' };
 const turn = (day: string, more: Partial<PractisedTurn> = {}): PractisedTurn => ({
   day,
@@ -225,5 +228,55 @@ describe('what a plan rests on', () => {
       log('l', '2026-11-02', [turn('2026-11-01', { drill: 'tip-raise', felt })]);
     expect(facts([tired('tired'), loading]).student.wasTired).toBe(true);
     expect(facts([tired('fine'), loading]).student.wasTired).toBe(false);
+  });
+});
+
+describe('a log that a card gives', () => {
+  const TODAY = '2026-11-06';
+  const given = (entries: unknown[], more: object = {}) => ({
+    v: 1,
+    plan: PLAN_ID,
+    card: 'a1b2c3',
+    entries,
+    ...more,
+  });
+  const mine = plan({ id: PLAN_ID });
+  const why = (value: unknown, entries: readonly LogEntry[] = [mine], today = TODAY) => {
+    const taken = takeLog(value, entries, today);
+    return taken.kind === 'refused' ? taken.why : taken.kind;
+  };
+
+  it('brings what is new, and nothing when it comes again', () => {
+    const value = given([turn('2026-11-03'), turn('2026-11-03', { drill: 'first-and-last' })]);
+    const taken = takeLog(value, [mine], TODAY);
+    expect(taken).toMatchObject({ kind: 'taken', hurtOn: [], isNewest: true });
+    const turns = taken.kind === 'taken' ? taken.turns : [];
+    expect(turns).toHaveLength(2);
+    const kept = log('l', '2026-11-06T10:00:00.000Z', turns, PLAN_ID);
+    expect(why(value, [kept, mine])).toBe('known');
+    const more = given([turn('2026-11-03'), turn('2026-11-04')]);
+    expect(takeLog(more, [kept, mine], TODAY)).toMatchObject({ turns: [{ day: '2026-11-04' }] });
+  });
+
+  it('tells on which days something hurt', () => {
+    const value = given([turn('2026-11-03', { result: 'hurt' })]);
+    expect(takeLog(value, [mine], TODAY)).toMatchObject({ hurtOn: ['2026-11-03'] });
+  });
+
+  it('is of an older plan where a newer one is kept', () => {
+    const newer = plan({ id: OTHER_ID, replaces: PLAN_ID });
+    const taken = takeLog(given([turn('2026-11-03')]), [newer, mine], TODAY);
+    expect(taken).toMatchObject({ kind: 'taken', isNewest: false });
+  });
+
+  it('is refused whole with its reason', () => {
+    expect(why(given([turn('2026-11-03')], { plan: OTHER_ID }))).toBe('unknownPlan');
+    expect(why(given([turn('2026-11-05')]), [mine], '2026-11-04')).toBe('future');
+    expect(why(given([turn('2026-10-30')]))).toBe('before');
+    expect(why(given([turn('2026-11-03', { drill: 'circles' })]))).toBe('drill');
+    expect(why(given([turn('2026-11-03', { turn: 0 })]))).toBe('damaged');
+    expect(why(given([{ ...turn('2026-11-03'), name: 'Tam' }]))).toBe('damaged');
+    expect(why(given([], { v: 2 }))).toBe('newer');
+    for (const odd of [null, 7, 'text', [], {}]) expect(why(odd)).toBe('damaged');
   });
 });
