@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { useState } from 'react';
+import { useState, type ReactElement } from 'react';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
 import type { KnownDrill, PlanWishes } from '@open-palm/records/practice';
@@ -9,6 +9,7 @@ import { Card } from '../../../foundation/kit/Card';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
+import { DragLine, DropDays } from './DragDrill';
 import { DrillLine } from './DrillLine';
 import { DrillOptions } from './DrillOptions';
 import type { PlanPhase } from './planPhases';
@@ -47,52 +48,66 @@ export function PhaseCard({
     setOpen(null);
     onWish(one);
   };
+  // With days of one kind only there is nowhere to drag a drill to.
+  const carried = (drill: string, line: ReactElement) =>
+    phases.length < 2 ? (
+      line
+    ) : (
+      <DragLine phase={phase} drill={drill}>
+        {line}
+      </DragLine>
+    );
   return (
-    <Card style={{ gap: space(3) }}>
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
-        <Text variant="heading" style={{ flex: 1 }}>
-          {daysWords(days)}
-        </Text>
-        <Text variant="small" second>
-          {words.aDay(minutes)}
-        </Text>
-      </View>
-      {drills.map((planned) => (
-        <View key={planned.drill} style={{ gap: space(2) }}>
-          <DrillLine
-            planned={planned}
-            onlyOn={
-              planned.days.length < days.length ? planned.days.map(shortDay).join(', ') : null
-            }
-            learned={known[planned.drill]?.learned.says ?? null}
-            isLocked={isSettled(wishes, planned.drill)}
-            hold={hold}
-            side={side}
-            skinTone={skinTone}
-            onLock={() =>
-              wish({
-                kind: isSettled(wishes, planned.drill) ? 'unlock' : 'lock',
-                drill: planned.drill,
-              })
-            }
-            onOptions={() => setOpen(open === planned.drill ? null : planned.drill)}
-          />
-          {open === planned.drill ? (
-            <DrillOptions
-              planned={planned}
-              phases={phases.map((one) => daysWords(one.days))}
-              inPhase={phase}
-              isMoved={planned.drill in wishes.moved}
-              onWish={wish}
-              onSwap={() => {
-                setOpen(null);
-                onSwap(planned.drill);
-              }}
-              onClose={() => setOpen(null)}
-            />
-          ) : null}
+    <DropDays phase={phase}>
+      <Card style={{ gap: space(3) }}>
+        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
+          <Text variant="heading" style={{ flex: 1 }}>
+            {daysWords(days)}
+          </Text>
+          <Text variant="small" second>
+            {words.aDay(minutes)}
+          </Text>
         </View>
-      ))}
-    </Card>
+        {drills.map((planned) => (
+          <View key={planned.drill} style={{ gap: space(2) }}>
+            {carried(
+              planned.drill,
+              <DrillLine
+                planned={planned}
+                onlyOn={
+                  planned.days.length < days.length ? planned.days.map(shortDay).join(', ') : null
+                }
+                learned={known[planned.drill]?.learned.says ?? null}
+                isLocked={isSettled(wishes, planned.drill)}
+                hold={hold}
+                side={side}
+                skinTone={skinTone}
+                onLock={() =>
+                  wish({
+                    kind: isSettled(wishes, planned.drill) ? 'unlock' : 'lock',
+                    drill: planned.drill,
+                  })
+                }
+                onOptions={() => setOpen(open === planned.drill ? null : planned.drill)}
+              />,
+            )}
+            {open === planned.drill ? (
+              <DrillOptions
+                planned={planned}
+                phases={phases.map((one) => daysWords(one.days))}
+                inPhase={phase}
+                isMoved={planned.drill in wishes.moved}
+                onWish={wish}
+                onSwap={() => {
+                  setOpen(null);
+                  onSwap(planned.drill);
+                }}
+                onClose={() => setOpen(null)}
+              />
+            ) : null}
+          </View>
+        ))}
+      </Card>
+    </DropDays>
   );
 }

@@ -21,6 +21,7 @@ import { strings } from '../../../foundation/strings';
 import { dateWords } from '../../../foundation/strings/dateWords';
 import { AddDrill } from './AddDrill';
 import { DaysStrip } from './DaysStrip';
+import { DragDrills } from './DragDrill';
 import { keptPlan } from './keptPlan';
 import { MinutesStepper } from './MinutesStepper';
 import { PhaseCard } from './PhaseCard';
@@ -170,20 +171,22 @@ export function PlanEditor({
         </Notice>
       ) : (
         <>
-          {phases.map((phase) => (
-            <PhaseCard
-              key={phase.phase}
-              phase={phase}
-              phases={phases}
-              wishes={wishes}
-              known={known}
-              hold={hold}
-              side={student.side}
-              skinTone={student.skinTone}
-              onWish={wish}
-              onSwap={(drill) => setAdding({ instead: drill })}
-            />
-          ))}
+          <DragDrills onMove={(drill, phase) => wish({ kind: 'move', drill, phase })}>
+            {phases.map((phase) => (
+              <PhaseCard
+                key={phase.phase}
+                phase={phase}
+                phases={phases}
+                wishes={wishes}
+                known={known}
+                hold={hold}
+                side={student.side}
+                skinTone={student.skinTone}
+                onWish={wish}
+                onSwap={(drill) => setAdding({ instead: drill })}
+              />
+            ))}
+          </DragDrills>
           <PlanSummary plan={answer.plan} causes={causes ?? {}} limits={limits} now={now} />
         </>
       )}

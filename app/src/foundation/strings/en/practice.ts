@@ -55,6 +55,7 @@ export const practice = {
   lock: (drill: string) => `Keep in the plan: ${drill}`,
   unlock: (drill: string) => `Let the plan choose again: ${drill}`,
   options: (drill: string) => `Change: ${drill}`,
+  drag: (drill: string) => `Drag: ${drill}`,
   close: 'Close',
   drop: 'Leave it out',
   swap: 'Another one instead',
