@@ -1,4 +1,5 @@
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, expect, type Page } from '@playwright/test';
 import { openBalance } from './support/balance';
@@ -116,20 +117,19 @@ await openWeeks(phone, 'Ravn');
 await phone.getByText('Then and now').scrollIntoViewIfNeeded();
 await phone.getByRole('slider', { name: 'Then' }).scrollIntoViewIfNeeded();
 await shoot(phone, 'phone-weeks');
-await phone.goto(`${studio.url}/studio/files`);
-const chooser = phone.waitForEvent('filechooser');
-await phone.getByRole('button', { name: 'Choose a file' }).click();
-await (
-  await chooser
-).setFiles({
-  name: 'new-term.csv',
-  mimeType: 'text/csv',
-  buffer: Buffer.from(
-    'name;birth_year;instrument\nAnna Quill;2015;violin\nBert Osier;two thousand;cello\nCara Finch;2012;kazoo\n',
-  ),
-});
-await phone.getByText('Row 4, instrument', { exact: true }).waitFor();
-await shoot(phone, 'phone-files');
+await phone.goto(studio.url);
+await phone.getByRole('link', { name: 'Students' }).click();
+await phone.getByRole('link', { name: /Open Tobin/ }).click();
+await phone.getByRole('button', { name: 'See the plan' }).click();
+await phone.getByText('What was done').waitFor();
+await shoot(phone, 'phone-practice');
+const given = phone.waitForEvent('download');
+await phone.getByRole('button', { name: 'Give the card' }).click();
+const cardFile = join(mkdtempSync(join(tmpdir(), 'card-')), 'card.html');
+await (await given).saveAs(cardFile);
+const card = await open(390, 844, 'light', `file://${cardFile}`);
+await shoot(card, 'phone-card');
+await card.context().close();
 await phone.goto(studio.url);
 await lookThrough(phone, 'phone');
 
@@ -141,18 +141,6 @@ await phone.getByRole('radio', { name: 'about 0°' }).click();
 await phone.getByRole('button', { name: 'Looks fine' }).click();
 await phone.getByRole('button', { name: 'Back' }).click();
 await shoot(phone, 'phone-station');
-
-await phone.goto(studio.url);
-await openLook(phone, 'Ines Halvorn');
-await phone.getByRole('button', { name: 'By tap' }).click();
-for (let station = 1; station < 5; station += 1) {
-  await phone.getByRole('button', { name: 'All fine here' }).click();
-}
-await phone.getByRole('button', { name: 'Whole-hand tests' }).click();
-await phone.getByRole('link', { name: 'Do the test: Form it again, five times' }).click();
-await phone.getByRole('button', { name: 'Start' }).click();
-await phone.getByRole('button', { name: 'Stop' }).click();
-await shoot(phone, 'phone-test');
 
 await phone.goto(studio.url);
 await phone.getByRole('link', { name: 'Students' }).click();

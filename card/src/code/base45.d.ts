@@ -1,4 +1,3 @@
 declare module 'base45' {
-  const base45: { encode(bytes: Uint8Array): string };
-  export default base45;
+  export function encode(bytes: Uint8Array): string;
 }

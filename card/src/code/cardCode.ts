@@ -1,5 +1,5 @@
 /// <reference path="./base45.d.ts" />
-import base45 from 'base45';
+import { encode } from 'base45';
 import { buf as crc32 } from 'crc-32';
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 
@@ -30,7 +30,7 @@ const checkOf = (text: string): string =>
  * @throws RangeError when it needs more than 99 codes
  */
 export function toCodes(value: unknown): string[] {
-  const packed = base45.encode(deflateSync(strToU8(JSON.stringify(value)), { level: 9 }));
+  const packed = encode(deflateSync(strToU8(JSON.stringify(value)), { level: 9 }));
   const size = MOST_SIGNS - HEAD_SIGNS;
   const count = Math.max(1, Math.ceil(packed.length / size));
   if (count > MOST_PARTS) throw new RangeError('too much for codes');

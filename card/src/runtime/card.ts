@@ -8,7 +8,6 @@ export interface CardProgram {
 }
 
 declare global {
-  // eslint-disable-next-line no-var -- what a classic script leaves behind
   var openPalmCard: CardProgram | undefined;
 }
 

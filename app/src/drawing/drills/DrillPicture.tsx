@@ -50,7 +50,7 @@ function Scene({
   skinTone,
 }: SceneHand & { drawing: DrawnHandData | null }) {
   const mirrored = side === 'left';
-  if (!drawing) return <View style={{ aspectRatio: 1.27 }} />;
+  if (!drawing) return <View testID="drawing-waits" style={{ aspectRatio: 1.27 }} />;
   const drawn = (where: SceneMark['where']) => {
     const here = marks.filter((mark) => mark.where === where);
     return here.length === 0 ? undefined : <Marks marks={here} />;

@@ -6,6 +6,10 @@ import { measureName } from '../../../foundation/strings/measureWords';
 import type { BareOrder, GripOrder } from '@open-palm/core/portrait';
 import { StationQuestion } from './StationQuestion';
 
+/** Posing a hand takes its time in a test beside others. */
+const DRAWN_WITHIN = { timeout: 40_000 };
+jest.setTimeout(60_000);
+
 let isDrawn = false;
 const drawn = <Drawing,>(draw: () => Drawing): Promise<Drawing> =>
   isDrawn ? Promise.resolve(draw()) : new Promise(() => undefined);
@@ -77,7 +81,9 @@ describe('a station’s question', () => {
           : 0;
     expect(screen.queryAllByRole('radio')).toHaveLength(count);
     if (count > 0) return;
-    expect((await screen.findByLabelText(measureName(measure))).props.role).toBe('slider');
+    expect((await screen.findByLabelText(measureName(measure), {}, DRAWN_WITHIN)).props.role).toBe(
+      'slider',
+    );
   });
 
   it.each(['ringDepth', 'thumbPlace'] as const)(

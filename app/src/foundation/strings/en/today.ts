@@ -49,7 +49,7 @@ export const today = {
     log: (ago: string) => `A practice log came ${ago}`,
     planEnds: (on: string, lesson: string) =>
       `The practice plan ends on ${on}, the next lesson is on ${lesson}`,
-    noPlan: 'No practice plan from today on',
+    noPlan: 'No practice plan yet',
     unsure: 'Unsure twice: a better picture or a hand test, please',
     never: 'Not looked at yet',
     interval: (good: string, due: string) => `${good}, due since ${due}`,
