@@ -54,7 +54,10 @@ const openPractice = async (page: Page, name: string) => {
   await press(page, /^(See the plan|Plan practice)$/);
 };
 
-test('from a result to a card in the student’s hand: three taps', async ({ page, browser }) => {
+test('from a result to a card in the student’s hand in three taps, or with a drill dragged to other days', async ({
+  page,
+  browser,
+}) => {
   await lookByTap(page, 'Osric Tidewell');
   await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
   await restIsFine(page);
@@ -65,6 +68,19 @@ test('from a result to a card in the student’s hand: three taps', async ({ pag
     timeout: 90_000,
   });
   await expectAccessible(page, 'plan');
+  // Nobody has planned a lesson: a week has six days of practice in two parts.
+  const grips = page.getByTestId(/^Drag: /);
+  await grips.first().waitFor();
+  const name = (await grips.first().getAttribute('data-testid'))!.replace('Drag: ', '');
+  const from = (await grips.first().boundingBox())!;
+  const to = (await grips.last().boundingBox())!;
+  await page.mouse.move(from.x + 12, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 20, from.y + from.height / 2 + 20, { steps: 3 });
+  await page.mouse.move(to.x + 20, Math.min(to.y, 760), { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByText(/settled by you/)).toBeVisible();
+  await expect(page.getByTestId(`Drag: ${name}`)).toHaveCount(1);
   await givenCard(page, 'Keep and give the card', card('osric'));
   expect(statSync(card('osric')).size).toBeLessThan(400 * 1024);
   const html = readFileSync(card('osric'), 'utf8');
@@ -198,27 +214,6 @@ test('what hurts stops the card, and is raised on its own day; another student�
   await takeFile(log);
   await expect(page.getByText('This log is of another student: Tam Quillfeather.')).toBeVisible();
   await expect(page.getByText('No log has come yet.')).toBeVisible();
-});
-
-test('a drill is dragged to other days of the plan, and stays there', async ({ page }) => {
-  await lookByTap(page, 'Osric Tidewell');
-  await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
-  await restIsFine(page);
-  await press(page, 'Save this look');
-  await press(page, 'Plan practice');
-  // Nobody has planned a lesson: a week has six days of practice in two parts.
-  const grips = page.getByTestId(/^Drag: /);
-  await grips.first().waitFor();
-  const name = (await grips.first().getAttribute('data-testid'))!.replace('Drag: ', '');
-  const from = (await grips.first().boundingBox())!;
-  const to = (await grips.last().boundingBox())!;
-  await page.mouse.move(from.x + 12, from.y + from.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(from.x + 20, from.y + from.height / 2 + 20, { steps: 3 });
-  await page.mouse.move(to.x + 20, Math.min(to.y, 760), { steps: 6 });
-  await page.mouse.up();
-  await expect(page.getByText(/settled by you/)).toBeVisible();
-  await expect(page.getByTestId(`Drag: ${name}`)).toHaveCount(1);
 });
 
 test('a plan is changed by the teacher, and the rest is planned again around it', async ({
