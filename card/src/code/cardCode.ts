@@ -1,6 +1,6 @@
 /// <reference path="./base45.d.ts" />
 import { encode } from 'base45';
-import { buf as crc32 } from 'crc-32';
+import crc32 from 'crc-32';
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 
 /** What every part of a code begins with. */
@@ -21,7 +21,7 @@ export class BadCode extends Error {
 }
 
 const checkOf = (text: string): string =>
-  (crc32(strToU8(text)) >>> 0).toString(16).toUpperCase().padStart(8, '0');
+  (crc32.buf(strToU8(text)) >>> 0).toString(16).toUpperCase().padStart(8, '0');
 
 /**
  * A value as texts for QR codes, each with its number, how many there are, and the checksum of them all; in the signs of the alphanumeric

@@ -1,5 +1,6 @@
 import type { CardData } from '../data/cardData';
-import { LiveCard, type CardOptions } from './liveCard';
+import { LiveCard } from './liveCard';
+import type { CardOptions } from './openCard';
 import { browserStore } from './store';
 
 export interface CardProgram {

@@ -8,32 +8,15 @@ import { stopScreen } from './screens/stopScreen';
 import { teacherScreen } from './screens/teacherScreen';
 import { todayScreen } from './screens/todayScreen';
 import { Sound } from './sound';
-import type { CardStore, KeptCard } from './store';
-
-export type Where =
-  | { screen: 'today' }
-  | { screen: 'look' }
-  | { screen: 'drill'; dose: CardDose }
-  | { screen: 'end' }
-  | { screen: 'teacher' };
-
-export interface CardOptions {
-  store: CardStore;
-  /** Today on the student's calendar, as 2026-11-26. */
-  today: string;
-  /** Told of every change: the log in the lesson. */
-  onChange?: (kept: KeptCard) => void;
-  /** Within the studio's own app nothing is shown to a teacher: it is there already. */
-  inLesson?: boolean;
-}
+import type { CardOptions, OpenCard, Shown, Where } from './openCard';
+import type { KeptCard } from './store';
 
 /** A card that is used: which screen is shown, and what is noted. */
-export class LiveCard {
+export class LiveCard implements OpenCard {
   readonly sound = new Sound();
   kept: KeptCard;
   isKept = true;
   where: Where = { screen: 'today' };
-  /** The day that is shown. */
   day: CardDay | null;
   #leave: (() => void) | null = null;
 
@@ -48,7 +31,6 @@ export class LiveCard {
     this.show();
   }
 
-  /** The days that may be noted: none that is still to come. */
   get openDays(): CardDay[] {
     return this.data.days.filter(({ on }) => on <= this.options.today);
   }
@@ -58,7 +40,6 @@ export class LiveCard {
     this.show();
   }
 
-  /** Another day is shown: what was forgotten yesterday can be noted today. */
   turnTo(day: CardDay): void {
     this.day = day;
     this.go({ screen: 'today' });
@@ -76,7 +57,6 @@ export class LiveCard {
     this.show();
   }
 
-  /** It was a mis-tap: nothing hurts. */
   unhurt(): void {
     const hurt = hurtOf(this.kept);
     this.#keep({ ...this.kept, entries: this.kept.entries.filter((entry) => entry !== hurt) });
@@ -130,10 +110,4 @@ export class LiveCard {
   #dayOf(today: string): CardDay | null {
     return this.data.days.find(({ on }) => on === today) ?? null;
   }
-}
-
-/** A screen, and what ends with it. */
-export interface Shown {
-  element: HTMLElement;
-  leave?: () => void;
 }

@@ -20,6 +20,7 @@ import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import { dateWords } from '../../foundation/strings/dateWords';
+import { aidWords } from './card/cardData';
 import { DoneCard } from './log/DoneCard';
 import { ScanCode } from './log/ScanCode';
 import { TickOff } from './log/TickOff';
@@ -144,6 +145,11 @@ export function KeptPlanView({
           />
         )}
       </View>
+      {aidWords(log.entries, today).map((line) => (
+        <Text key={line} variant="small">
+          {line}
+        </Text>
+      ))}
       {told ? <Notice tone={told.tone}>{told.text}</Notice> : null}
       <DoneCard done={planDone(plan, turns, today)}>
         {reading === null ? (

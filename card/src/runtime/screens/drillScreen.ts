@@ -2,14 +2,14 @@ import { drillKey, fill, type CardDose, type CardDrill } from '../../data/cardDa
 import { turnsOn } from '../cardLog';
 import { clockFace, minutesWords } from '../clock';
 import { button, el, picture } from '../dom';
-import type { LiveCard, Shown } from '../liveCard';
+import type { OpenCard, Shown } from '../openCard';
 
 /** How often the clock is looked at, ms. */
 const TICK_MS = 200;
 const STEP_BPM = 4;
 
 /** One drill: how it looks, how it is done, the clock, and what came of it. */
-export function drillScreen(card: LiveCard, dose: CardDose): Shown {
+export function drillScreen(card: OpenCard, dose: CardDose): Shown {
   const { data, day } = card;
   const { words } = data;
   const drill = data.drills[drillKey(dose)]!;
@@ -86,7 +86,7 @@ class TurnClock {
   #timer: ReturnType<typeof setInterval> | undefined;
 
   constructor(
-    readonly card: LiveCard,
+    readonly card: OpenCard,
     dose: CardDose,
     readonly drill: CardDrill,
   ) {
@@ -148,7 +148,7 @@ class TurnClock {
 }
 
 /** Counts with a tap, from the beginning again when it is full. */
-function counter(card: LiveCard, of: number): HTMLElement {
+function counter(card: OpenCard, of: number): HTMLElement {
   let n = 0;
   const tell = () => fill(card.data.words.counted, { n, of });
   const tap = button(tell(), () => {
@@ -159,7 +159,7 @@ function counter(card: LiveCard, of: number): HTMLElement {
   return tap;
 }
 
-function metronome(card: LiveCard, bpm: number): HTMLElement {
+function metronome(card: OpenCard, bpm: number): HTMLElement {
   const { words } = card.data;
   let [rate, runs] = [bpm, false];
   const pulse = el('span', { class: 'pulse', 'aria-hidden': 'true' });

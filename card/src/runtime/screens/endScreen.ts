@@ -1,12 +1,12 @@
 import { fill } from '../../data/cardData';
 import { daysWithBow, LOOK, turnsOn } from '../cardLog';
 import { button, el, picture } from '../dom';
-import type { LiveCard, Shown } from '../liveCard';
+import type { OpenCard, Shown } from '../openCard';
 
 const FELT = ['easy', 'fine', 'tired'] as const;
 
 /** The last look at the hold, beside how it is wanted, and how the day felt. */
-export function endScreen(card: LiveCard): Shown {
+export function endScreen(card: OpenCard): Shown {
   const { data, day, kept } = card;
   const { words } = data;
   const felt = day && kept.entries.find(({ day: on, felt: one }) => on === day.on && one)?.felt;

@@ -1,9 +1,9 @@
 import { LOOK } from '../cardLog';
 import { button, el, picture } from '../dom';
-import type { LiveCard, Shown } from '../liveCard';
+import type { OpenCard, Shown } from '../openCard';
 
 /** The first look at the hold, beside how it is wanted. */
-export function lookScreen(card: LiveCard): Shown {
+export function lookScreen(card: OpenCard): Shown {
   const { data } = card;
   const { words } = data;
   const done = () => {

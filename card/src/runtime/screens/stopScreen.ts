@@ -1,8 +1,8 @@
 import { button, el } from '../dom';
-import type { LiveCard, Shown } from '../liveCard';
+import type { OpenCard, Shown } from '../openCard';
 
 /** Something hurts: nothing is practised, and whom to tell. */
-export function stopScreen(card: LiveCard): Shown {
+export function stopScreen(card: OpenCard): Shown {
   const { words } = card.data;
   return {
     element: el(

@@ -3,13 +3,13 @@ import { fill } from '../../data/cardData';
 import { daysWithBow } from '../cardLog';
 import { button, el, pathPicture } from '../dom';
 import { qrPath } from '../qrPath';
-import type { LiveCard, Shown } from '../liveCard';
+import type { OpenCard, Shown } from '../openCard';
 
 /** How long a code stands before the next one of the same log, ms: long enough for a slow camera. */
 const EACH_MS = 900;
 
 /** What was done, as codes for the teacher's camera and as a file; nothing goes anywhere by itself. */
-export function teacherScreen(card: LiveCard): Shown {
+export function teacherScreen(card: OpenCard): Shown {
   const { data, kept } = card;
   const { words } = data;
   const codes = toCodes({ v: 1, plan: data.plan, card: kept.card, entries: kept.entries });

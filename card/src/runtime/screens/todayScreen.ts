@@ -2,10 +2,10 @@ import { drillKey, fill, type CardDay, type CardDose } from '../../data/cardData
 import { doseWords } from '../../page/cardPage';
 import { LOOK, turnsOn } from '../cardLog';
 import { button, el, picture } from '../dom';
-import type { LiveCard, Shown } from '../liveCard';
+import type { OpenCard, Shown } from '../openCard';
 
 /** What is practised today, each drill a large row, between two looks at the hold. */
-export function todayScreen(card: LiveCard): Shown {
+export function todayScreen(card: OpenCard): Shown {
   const { data, day, options } = card;
   const { words } = data;
   const first = data.days[0]!;
@@ -42,13 +42,13 @@ export function todayScreen(card: LiveCard): Shown {
 }
 
 /** Something hurts, and not in one drill only. */
-function hurts(card: LiveCard): void {
+function hurts(card: OpenCard): void {
   card.day ??= card.openDays.at(-1) ?? null;
   card.note(LOOK, { result: 'hurt', seconds: 0 });
   card.show();
 }
 
-function dayLine(card: LiveCard, day: CardDay): HTMLElement {
+function dayLine(card: OpenCard, day: CardDay): HTMLElement {
   const { words } = card.data;
   const days = card.openDays;
   const at = days.indexOf(day);
@@ -67,7 +67,7 @@ function dayLine(card: LiveCard, day: CardDay): HTMLElement {
   );
 }
 
-function dayRows(card: LiveCard, day: CardDay): Node[] {
+function dayRows(card: OpenCard, day: CardDay): Node[] {
   const { words } = card.data;
   const minutes = day.drills.reduce(
     (sum, { turns, minutesATurn }) => sum + turns * minutesATurn,
@@ -83,7 +83,7 @@ function dayRows(card: LiveCard, day: CardDay): Node[] {
 }
 
 /** The look before everything. */
-function lookRow(card: LiveCard, day: CardDay): HTMLElement {
+function lookRow(card: OpenCard, day: CardDay): HTMLElement {
   const { words, wanted, figures } = card.data;
   const isDone = turnsOn(card.kept, day.on, LOOK.drill).length > 0;
   const [id] = wanted;
@@ -104,7 +104,7 @@ function lookRow(card: LiveCard, day: CardDay): HTMLElement {
   );
 }
 
-function drillRow(card: LiveCard, day: CardDay, dose: CardDose): HTMLElement {
+function drillRow(card: OpenCard, day: CardDay, dose: CardDose): HTMLElement {
   const { data } = card;
   const drill = data.drills[drillKey(dose)]!;
   const turns = turnsOn(card.kept, day.on, dose.drill);
