@@ -12,10 +12,11 @@ export function dayFromNow(days: number): string {
   return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 }
 
-/** Writes down a plan of the last five days, with the lesson tomorrow. */
+/** Writes down a plan of the last five days, with the lesson tomorrow unless told. */
 export async function putPlan(
   studio: RunningStudio,
   { id: studentId, setupId }: { id: string; setupId: string },
+  lessonIn = 1,
 ): Promise<string> {
   const id = uuidv7();
   const drill = (name: string, turns: number) => ({
@@ -33,7 +34,7 @@ export async function putPlan(
     kind: 'plan',
     replaces: null,
     called: 'Tam',
-    lesson: dayFromNow(1),
+    lesson: dayFromNow(lessonIn),
     minutesADay: 6,
     withoutInstrument: [],
     has: [],

@@ -87,7 +87,13 @@ test('from a result to a card in the studentâ€™s hand in three taps, or with a d
   const told = html.replaceAll('http://www.w3.org/2000/svg', '');
   const found = ['Tidewell', 'http://', 'https://', '<img'].filter((word) => told.includes(word));
   expect(found).toEqual([]);
-  const phone = await openCard(browser, card('osric'), dayFromNow(1));
+  const phone = await openCard(browser, card('osric'), dayFromNow(0));
+  await expect(phone.getByText(/^Your practice begins on /)).toBeVisible();
+  // What hurts stops the card on any day, also before it begins.
+  await phone.getByRole('button', { name: 'Something hurts' }).click();
+  await expect(phone.getByRole('heading', { name: 'Stop now' })).toBeVisible();
+  await phone.clock.setFixedTime(new Date(`${dayFromNow(1)}T17:00:00`));
+  await phone.reload();
   await expect(phone.getByRole('heading', { name: 'Practice for Osric' })).toBeVisible();
   await expectAccessible(phone, 'card');
   await phone.close();
@@ -184,7 +190,8 @@ test('what hurts stops the card, and is raised on its own day; another studentâ€
   const who = { name: 'Tam Quillfeather', instrument: 'violin', holdId: 'violin-shallow' };
   const other = { name: 'Wilm Sandersey', instrument: 'violin', holdId: 'violin-shallow' };
   await putPlan(studio, await putStudent(studio, who));
-  await putPlan(studio, await putStudent(studio, other));
+  // Whose lesson is today: then the log comes back.
+  await putPlan(studio, await putStudent(studio, other), 0);
   await page.reload();
   await openPractice(page, who.name);
   await givenCard(page, 'Give the card', card('hurts'));

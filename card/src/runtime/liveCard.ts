@@ -86,7 +86,8 @@ export class LiveCard implements OpenCard {
   }
 
   #screen(): Shown {
-    if (hurtOf(this.kept) && this.where.screen !== 'teacher') return stopScreen(this);
+    const isStopped = this.where.screen === 'stop' || hurtOf(this.kept) !== null;
+    if (isStopped && this.where.screen !== 'teacher') return stopScreen(this);
     switch (this.where.screen) {
       case 'today':
         return todayScreen(this);
@@ -98,6 +99,8 @@ export class LiveCard implements OpenCard {
         return endScreen(this);
       case 'teacher':
         return teacherScreen(this);
+      case 'stop':
+        return stopScreen(this);
     }
   }
 

@@ -8,7 +8,9 @@ export type Where =
   | { screen: 'look' }
   | { screen: 'drill'; dose: CardDose }
   | { screen: 'end' }
-  | { screen: 'teacher' };
+  | { screen: 'teacher' }
+  /** Something hurts: also where there is no day on which it could be noted. */
+  | { screen: 'stop' };
 
 export interface CardOptions {
   store: CardStore;

@@ -73,6 +73,8 @@ export function KeptPlanView({
     })),
   };
   const phases = planPhases(asDays);
+  // In its lesson, and after it, what was done comes back and the next plan is made.
+  const isOver = plan.lesson <= today;
   const takeTicks = (ticked: PractisedTurn[]) => {
     setReading(null);
     const known = new Set(turns.map(({ day, drill, turn }) => `${day} ${drill} ${turn}`));
@@ -84,22 +86,28 @@ export function KeptPlanView({
     <Screen
       footer={
         <>
-          <Button label={words.remake} onPress={onRemake} compact />
           <Button
-            label={giving === 'making' ? words.giving : words.give}
-            icon="send"
-            primary
-            busy={giving === 'making'}
-            disabled={giving === 'making'}
-            onPress={onGive}
-            style={{ flex: 1 }}
+            label={words.remake}
+            onPress={onRemake}
+            {...(isOver ? { primary: true, style: { flex: 1 } } : { compact: true })}
           />
+          {isOver ? null : (
+            <Button
+              label={giving === 'making' ? words.giving : words.give}
+              icon="send"
+              primary
+              busy={giving === 'making'}
+              disabled={giving === 'making'}
+              onPress={onGive}
+              style={{ flex: 1 }}
+            />
+          )}
         </>
       }
     >
       <BackHeader
         title={words.title}
-        under={`${student.name} · ${words.until(dateWords(plan.lesson, now))}`}
+        under={`${student.name} · ${isOver ? words.card.over(dateWords(plan.lesson, now)) : words.until(dateWords(plan.lesson, now))}`}
         backLabel={strings.nav.toStudent}
         onBack={back}
       />

@@ -6,6 +6,7 @@ import { drawnHold } from '@open-palm/core/pose/drawnHold';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { findHold } from '@open-palm/records/holds';
 import { plansOf, type KeptPlan } from '@open-palm/records/practice';
+import { dayOfDate } from '@open-palm/records/time';
 import { useLessonLog } from '../../foundation/api/lessonLog';
 import { useHandFile } from '../../foundation/api/queries';
 import { Loaded } from '../../foundation/kit/Loaded';
@@ -26,6 +27,12 @@ export function PracticeScreen({ studentId, setupId }: { studentId: string; setu
   );
 }
 
+/** So many days after its lesson a plan is still at hand: its log comes back in that lesson, or in the one after a missed one. */
+const LATE_DAYS = 7;
+
+const isAtHand = ({ lesson }: KeptPlan, today: string): boolean =>
+  dayOfDate(today) <= dayOfDate(lesson) + LATE_DAYS;
+
 type Page = 'plan' | 'edit' | 'together';
 
 function Practice({ handFile }: { handFile: HandFile }) {
@@ -37,7 +44,7 @@ function Practice({ handFile }: { handFile: HandFile }) {
   const ground = usePlanGround(handFile, log);
   const { today } = ground;
   const [newest] = plansOf(log.entries);
-  const current = newest && newest.lesson > today ? newest : null;
+  const current = newest && isAtHand(newest, today) ? newest : null;
   const [page, setPage] = useState<Page>('plan');
   const [giving, setGiving] = useState<'making' | 'given' | 'failed' | null>(null);
   const back = `/students/${student.id}?setup=${setupId}` as const;

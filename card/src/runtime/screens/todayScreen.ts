@@ -45,7 +45,7 @@ export function todayScreen(card: OpenCard): Shown {
 function hurts(card: OpenCard): void {
   card.day ??= card.openDays.at(-1) ?? null;
   card.note(LOOK, { result: 'hurt', seconds: 0 });
-  card.show();
+  card.go({ screen: 'stop' });
 }
 
 function dayLine(card: OpenCard, day: CardDay): HTMLElement {
