@@ -1,1 +1,2 @@
 export * from './cardCode';
+export * from './qrPath';

@@ -1,8 +1,7 @@
-import { toCodes } from '../../code';
+import { qrPath, toCodes } from '../../code';
 import { fill } from '../../data/cardData';
 import { daysWithBow } from '../cardLog';
 import { button, el, pathPicture } from '../dom';
-import { qrPath } from '../qrPath';
 import type { OpenCard, Shown } from '../openCard';
 
 /** How long a code stands before the next one of the same log, ms: long enough for a slow camera. */

@@ -1,5 +1,5 @@
 import jsQR from 'jsqr';
-import { qrPath } from './QrCode';
+import { qrPath } from './qrPath';
 
 const PX = 4;
 
