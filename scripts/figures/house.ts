@@ -15,6 +15,7 @@ const FLOORS: readonly { folder: string; what: string }[] = [
   { folder: 'app/src/foundation', what: 'words, kit, charts, the way to the studio, workers' },
   { folder: 'server/src', what: 'Koa and SQLite; SQL in repo.ts only' },
   { folder: 'studio-demo', what: 'the invented studio and its rendered hands' },
+  { folder: 'card', what: 'the practice card: a page with a program of its own' },
   { folder: 'op', what: 'the command line' },
   { folder: 'words', what: 'what is wrong, as sentences for studio, app and command line' },
   { folder: 'records', what: 'rules over stored records, pure' },
