@@ -68,6 +68,7 @@ const WIDTH = 900;
 const HIGH = 58;
 /** Letters of a line of rooms that fit beside each other. */
 const LETTERS = 82;
+const LONG = 60;
 
 /** Names in lines that fit. */
 function inLines(names: readonly string[]): string[] {
@@ -87,7 +88,9 @@ function house(): string {
   const drawn = FLOORS.map(({ folder, what }) => {
     const rooms = inLines(folder === 'app/app' ? [] : foldersIn(folder));
     const uses = usedBy(folder).map((name) => name.replace('app/src/', '').replace('/src', ''));
-    const high = HIGH + Math.max(0, rooms.length - 1) * 16;
+    // A long row of what is used stands below the rooms, not among them.
+    const below = rooms.length > 1 && uses.join(' · ').length > LONG ? 14 : 0;
+    const high = HIGH + Math.max(0, rooms.length - 1) * 16 + below;
     const shapes = [
       rect(8, y, WIDTH - 16, high - 6, '#F2EADA'),
       line({ x: 8, y }, { x: 8, y: y + high - 6 }, TEAL, 4),
