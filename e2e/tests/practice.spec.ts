@@ -229,8 +229,13 @@ test('what hurts stops the card, and is raised on its own day; another studentâ€
   await expect(
     page.getByRole('button', { name: 'It is gone: clear this' }).filter({ visible: true }),
   ).toBeVisible();
+  // No card is given while something hurts.
+  await expect(page.getByRole('button', { name: 'Give the card' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Practise together' })).toHaveCount(0);
   await press(page, 'Make a new plan');
-  await expect(page.getByText(/nothing is practised until you say that it is over/)).toBeVisible();
+  await expect(
+    page.getByText(/nothing is practised until you say that it is over/).filter({ visible: true }),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep the plan' })).toBeDisabled();
 
   await press(page, 'Back to the student');

@@ -76,6 +76,11 @@ describe('what was practised', () => {
     expect(newTurns([turn('2026-11-03')], turns)).toHaveLength(1);
   });
 
+  it('leaves out what was done together in a lesson, also on a day of the plan', () => {
+    const lesson = { ...second, via: 'together' } as LogEntry;
+    expect(practisedTurns([lesson, first], 'plan')).toEqual([turn('2026-11-03')]);
+  });
+
   it('stands against the plan up to today', () => {
     const turns = practisedTurns([second, first], 'plan');
     expect(planDone(plan(), turns, '2026-11-04')).toEqual({

@@ -9,7 +9,7 @@ export const plansOf = (newestFirst: readonly LogEntry[]): KeptPlan[] =>
 const keyOf = ({ day, drill, turn }: PractisedTurn): string => `${day} ${drill} ${turn}`;
 
 /**
- * The turns that were practised of a plan: each drill's turn of a day once, as the newest log tells it, however often a log came.
+ * The turns that were practised of a plan at home: each drill's turn of a day once, as the newest log tells it, however often a log came.
  *
  * @returns in the order of the days
  */
@@ -17,6 +17,8 @@ export function practisedTurns(newestFirst: readonly LogEntry[], planId: string)
   const turns = new Map<string, PractisedTurn>();
   for (const entry of newestFirst) {
     if (entry.kind !== 'practised' || entry.of !== planId) continue;
+    // What was done together in a lesson is no practice at home, on whichever day it was.
+    if (entry.via === 'together') continue;
     for (const turn of entry.entries) if (!turns.has(keyOf(turn))) turns.set(keyOf(turn), turn);
   }
   return [...turns.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1));
@@ -73,9 +75,7 @@ export function planDone(
   until: string,
 ): PlanDone {
   const due = days.filter(({ on, drills }) => on <= until && drills.length > 0);
-  // What was done together in a lesson lies on no day of the plan.
-  const planned = new Set(days.map(({ on }) => on));
-  const done = turns.filter(({ result, day }) => result !== 'hurt' && planned.has(day));
+  const done = turns.filter(({ result }) => result !== 'hurt');
   const names = [...new Set(days.flatMap((day) => day.drills.map(({ drill }) => drill)))];
   const dose = (on: string, drill: string) =>
     days.find((day) => day.on === on)?.drills.find((one) => one.drill === drill);

@@ -2,6 +2,7 @@ import { drillKey, fill, type CardDose, type CardDrill } from '../../data/cardDa
 import { turnsOn } from '../cardLog';
 import { clockFace, minutesWords } from '../clock';
 import { button, el, picture } from '../dom';
+import { head } from './head';
 import type { OpenCard, Shown } from '../openCard';
 
 /** How often the clock is looked at, ms. */
@@ -25,15 +26,7 @@ export function drillScreen(card: OpenCard, dose: CardDose): Shown {
     element: el(
       'main',
       { class: 'screen' },
-      el(
-        'div',
-        { class: 'row' },
-        button('‹', () => card.go({ screen: 'today' }), {
-          class: 'slim',
-          'aria-label': words.back,
-        }),
-        el('h1', { tabindex: '-1' }, drill.name),
-      ),
+      head(card, drill.name),
       drawn ? el('div', { class: 'hero' }, picture(drill.figure!, drawn.viewBox)) : null,
       el(
         'div',

@@ -1,6 +1,7 @@
 import { fill } from '../../data/cardData';
 import { daysWithBow, LOOK, turnsOn } from '../cardLog';
 import { button, el, picture } from '../dom';
+import { head } from './head';
 import type { OpenCard, Shown } from '../openCard';
 
 const FELT = ['easy', 'fine', 'tired'] as const;
@@ -21,15 +22,7 @@ export function endScreen(card: OpenCard): Shown {
     element: el(
       'main',
       { class: 'screen' },
-      el(
-        'div',
-        { class: 'row' },
-        button('‹', () => card.go({ screen: 'today' }), {
-          class: 'slim',
-          'aria-label': words.back,
-        }),
-        el('h1', { tabindex: '-1' }, words.lookLast),
-      ),
+      head(card, words.lookLast),
       el(
         'div',
         { class: 'pair' },

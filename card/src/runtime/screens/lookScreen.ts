@@ -1,5 +1,6 @@
 import { LOOK } from '../cardLog';
 import { button, el, picture } from '../dom';
+import { head } from './head';
 import type { OpenCard, Shown } from '../openCard';
 
 /** The first look at the hold, beside how it is wanted. */
@@ -14,15 +15,7 @@ export function lookScreen(card: OpenCard): Shown {
     element: el(
       'main',
       { class: 'screen' },
-      el(
-        'div',
-        { class: 'row' },
-        button('‹', () => card.go({ screen: 'today' }), {
-          class: 'slim',
-          'aria-label': words.back,
-        }),
-        el('h1', { tabindex: '-1' }, words.lookFirst),
-      ),
+      head(card, words.lookFirst),
       ...data.wanted.map((id) => picture(id, data.figures[id]!.viewBox)),
       el('p', {}, words.lookHelp),
       el('div', { class: 'grow' }),

@@ -16,8 +16,9 @@ export interface LogTold {
   text: string;
 }
 
-/** Noon of a day of the calendar. */
-const noonOf = (day: string) => new Date(`${day}T12:00:00`);
+/** Noon of a day of the calendar, and never later than now. */
+const noonOf = (day: string): Date =>
+  new Date(Math.min(new Date(`${day}T12:00:00`).getTime(), studioNow().getTime()));
 
 /** Takes logs of a student's cards in: what is new of them is noted, and what hurts is raised on its own day. */
 export function useTakeLog(

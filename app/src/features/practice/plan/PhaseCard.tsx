@@ -1,27 +1,16 @@
-import { format } from 'date-fns/format';
 import { useState, type ReactElement } from 'react';
 import { View } from 'react-native';
 import type { Hold } from '@open-palm/core/holds';
 import type { KnownDrill, PlanWishes } from '@open-palm/records/practice';
-import { dateOfDay } from '@open-palm/records/time';
 import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { Card } from '../../../foundation/kit/Card';
-import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
-import { strings } from '../../../foundation/strings';
 import { DragLine, DropDays } from './DragDrill';
 import { DrillLine } from './DrillLine';
 import { DrillOptions } from './DrillOptions';
+import { daysWords, PhaseHead, shortDay } from './PhaseHead';
 import type { PlanPhase } from './planPhases';
 import { isSettled, type DrillWish } from './wishes';
-
-const words = strings.practice;
-
-/** Days in words: the first and the last. */
-export const daysWords = (days: readonly number[]): string =>
-  words.phase(shortDay(days[0]!), shortDay(days.at(-1)!));
-
-const shortDay = (day: number): string => format(new Date(`${dateOfDay(day)}T12:00:00`), 'EEE d');
 
 /** Days with the same drills, and the drills. */
 export function PhaseCard({
@@ -60,14 +49,7 @@ export function PhaseCard({
   return (
     <DropDays phase={phase}>
       <Card style={{ gap: space(3) }}>
-        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
-          <Text variant="heading" style={{ flex: 1 }}>
-            {daysWords(days)}
-          </Text>
-          <Text variant="small" second>
-            {words.aDay(minutes)}
-          </Text>
-        </View>
+        <PhaseHead days={days} minutes={minutes} />
         {drills.map((planned) => (
           <View key={planned.drill} style={{ gap: space(2) }}>
             {carried(

@@ -3,28 +3,25 @@ import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { usualMinutes } from '@open-palm/core/practice/plan';
-import { planDays, plansOf, type KeptPlan, type PlanWishes } from '@open-palm/records/practice';
+import { plansOf, type KeptPlan, type PlanWishes } from '@open-palm/records/practice';
 import { dateOfDay, dayOfDate, nextLessonDate } from '@open-palm/records/time';
 import { studioNow } from '../../../foundation/api/clock';
 import type { LessonLog } from '../../../foundation/api/lessonLog';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
-import { Card } from '../../../foundation/kit/Card';
-import { Choice } from '../../../foundation/kit/Choice';
-import { Notice } from '../../../foundation/kit/Notice';
 import { Screen } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { space } from '../../../foundation/kit/tokens';
-import { WordField } from '../../../foundation/kit/WordField';
 import { strings } from '../../../foundation/strings';
 import { dateWords } from '../../../foundation/strings/dateWords';
 import { AddDrill } from './AddDrill';
-import { DaysStrip } from './DaysStrip';
 import { DragDrills } from './DragDrill';
+import { HomeCard } from './HomeCard';
 import { keptPlan } from './keptPlan';
+import { LessonDate } from './LessonDate';
 import { MinutesStepper } from './MinutesStepper';
 import { PhaseCard } from './PhaseCard';
+import { PlanOutcome } from './PlanOutcome';
 import { planPhases, restsOf } from './planPhases';
 import { PlanSummary } from './PlanSummary';
 import { usePlan } from './usePlan';
@@ -32,7 +29,6 @@ import type { PlanGround } from './usePlanFacts';
 import { wished, type DrillWish } from './wishes';
 
 const words = strings.practice;
-const HOME = ['ball', 'tube', 'partner'] as const;
 /** Until when, where no lesson is planned. */
 const USUAL_DAYS = 7;
 
@@ -53,7 +49,6 @@ export function PlanEditor({
   onKept: (plan: KeptPlan, gives: boolean) => void;
 }) {
   const { student } = handFile;
-  const tokens = useTokens();
   const now = studioNow();
   const { today, causes, known } = ground;
   const [before] = plansOf(log.entries);
@@ -72,8 +67,7 @@ export function PlanEditor({
     moved: {},
     stages: before?.stages ?? {},
   }));
-  const [called, setCalled] = useState(before?.called ?? firstName(student.name));
-  const [lesson, setLesson] = useState(wishes.lesson);
+  const [called, setCalled] = useState(before?.called ?? nameOnCard('', student.name));
   const [adding, setAdding] = useState<{ instead: string | null } | null>(null);
   const [keeping, setKeeping] = useState(false);
   const facts = useMemo(
@@ -84,14 +78,13 @@ export function PlanEditor({
   const plan = answer?.kind === 'plan' ? answer.plan : null;
   const phases = useMemo(() => (plan ? planPhases(plan) : []), [plan]);
   const wish = (one: DrillWish) => setWishes((old) => wished(old, one));
-  const isDate = /^\d{4}-\d{2}-\d{2}$/.test(lesson) && !Number.isNaN(Date.parse(lesson));
   const keep = (gives: boolean) => {
     if (!plan || !causes) return;
     setKeeping(true);
     const entry = {
       kind: 'plan' as const,
       replaces: before?.id ?? null,
-      called: called.trim() === '' ? firstName(student.name) : called.trim(),
+      called: nameOnCard(called, student.name),
       ...keptPlan(plan, wishes, causes),
     };
     const of = { studentId: student.id, setupId: handFile.setupId, madeAt: now.toISOString() };
@@ -101,7 +94,6 @@ export function PlanEditor({
       .finally(() => setKeeping(false));
   };
   const isReady = plan !== null && !isSolving && !keeping;
-  const days = planDays(wishes).map(({ day }) => dateOfDay(day));
   return (
     <Screen
       footer={
@@ -124,72 +116,40 @@ export function PlanEditor({
         onBack={back}
       />
       {student.lesson ? null : (
-        <View style={{ gap: space(1) }}>
-          <WordField
-            label={words.noLesson}
-            value={lesson}
-            onChange={(text) => {
-              setLesson(text);
-              const isGood = /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
-              const far = isGood ? dayOfDate(text) - dayOfDate(wishes.from) : -1;
-              if (far >= 0 && far <= 62) setWishes((old) => ({ ...old, lesson: text }));
-            }}
-          />
-          {isDate ? null : (
-            <Text variant="small" color={tokens.out}>
-              {strings.agreements.dateWrong}
-            </Text>
-          )}
-        </View>
+        <LessonDate
+          from={wishes.from}
+          lesson={wishes.lesson}
+          onChange={(lesson) => setWishes((old) => ({ ...old, lesson }))}
+        />
       )}
       <MinutesStepper
         minutes={wishes.minutesADay}
         onChange={(minutesADay) => setWishes((old) => ({ ...old, minutesADay }))}
       />
-      {isFailed || ground.isFailed ? (
-        <Notice
-          tone="out"
-          action={{ label: strings.loading.retry, onPress: isFailed ? again : ground.again }}
-        >
-          {words.failed}
-        </Notice>
-      ) : answer === null ? (
-        <Text second>{words.solving}</Text>
-      ) : answer.kind === 'none' ? (
-        <Notice
-          tone={answer.why === 'hurts' ? 'out' : 'amber'}
-          {...(answer.why === 'lockedTooMuch'
-            ? {
-                action: {
-                  label: words.takeBack,
-                  onPress: () => setWishes((old) => ({ ...old, locked: [], moved: {} })),
-                },
-              }
-            : {})}
-        >
-          {words.none[answer.why]}
-        </Notice>
-      ) : (
-        <>
-          <DragDrills onMove={(drill, phase) => wish({ kind: 'move', drill, phase })}>
-            {phases.map((phase) => (
-              <PhaseCard
-                key={phase.phase}
-                phase={phase}
-                phases={phases}
-                wishes={wishes}
-                known={known}
-                hold={hold}
-                side={student.side}
-                skinTone={student.skinTone}
-                onWish={wish}
-                onSwap={(drill) => setAdding({ instead: drill })}
-              />
-            ))}
-          </DragDrills>
-          <PlanSummary plan={answer.plan} causes={causes ?? {}} limits={limits} now={now} />
-        </>
-      )}
+      <PlanOutcome
+        answer={answer}
+        isFailed={isFailed || ground.isFailed}
+        onAgain={isFailed ? again : ground.again}
+        onFree={() => setWishes((old) => ({ ...old, locked: [], moved: {} }))}
+      >
+        <DragDrills onMove={(drill, phase) => wish({ kind: 'move', drill, phase })}>
+          {phases.map((phase) => (
+            <PhaseCard
+              key={phase.phase}
+              phase={phase}
+              phases={phases}
+              wishes={wishes}
+              known={known}
+              hold={hold}
+              side={student.side}
+              skinTone={student.skinTone}
+              onWish={wish}
+              onSwap={(drill) => setAdding({ instead: drill })}
+            />
+          ))}
+        </DragDrills>
+        {plan ? <PlanSummary plan={plan} causes={causes ?? {}} limits={limits} now={now} /> : null}
+      </PlanOutcome>
       {adding && facts ? (
         <AddDrill
           facts={facts}
@@ -222,41 +182,20 @@ export function PlanEditor({
           />
         </View>
       ) : null}
-      <Card style={{ gap: space(3) }}>
-        <DaysStrip
-          days={days}
-          without={wishes.withoutInstrument}
-          rests={plan ? restsOf(plan).map(dateOfDay) : []}
-          onToggle={(day) =>
-            setWishes((old) => ({ ...old, withoutInstrument: toggled(old.withoutInstrument, day) }))
-          }
-        />
-        <View style={{ gap: space(2) }}>
-          <Text variant="label" second>
-            {words.has}
-          </Text>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space(2) }}>
-            {HOME.map((need) => (
-              <Choice
-                key={need}
-                role="checkbox"
-                label={words.needs[need] ?? need}
-                chosen={wishes.has.includes(need)}
-                onPress={() => setWishes((old) => ({ ...old, has: toggled(old.has, need) }))}
-              />
-            ))}
-          </View>
-        </View>
-        <WordField label={words.called} value={called} onChange={setCalled} />
-        <Text variant="small" second>
-          {words.calledHelp}
-        </Text>
-      </Card>
+      <HomeCard
+        wishes={wishes}
+        rests={plan ? restsOf(plan).map(dateOfDay) : []}
+        called={called}
+        onWishes={setWishes}
+        onCalled={setCalled}
+      />
     </Screen>
   );
 }
 
-const toggled = <T,>(list: readonly T[], one: T): T[] =>
-  list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
+/** So many letters a card has room for. */
+const MOST_LETTERS = 40;
 
-const firstName = (name: string): string => name.trim().split(/\s+/)[0]!;
+/** What the teacher wrote, or the first name. */
+const nameOnCard = (written: string, name: string): string =>
+  (written.trim() === '' ? name.trim().split(/\s+/)[0]! : written.trim()).slice(0, MOST_LETTERS);
