@@ -6,7 +6,8 @@ import { strings } from '../../../foundation/strings';
 
 const words = strings.practice;
 
-const percent = (share: number): number => Math.max(1, Math.round(100 * share));
+/** A share in words, in steps of five hundredths. */
+const gainWords = (share: number): string => words.gain(5 * Math.round(20 * share));
 
 /** Which limit holds a plan back most, and what one more minute would bring. */
 export function LimitLine({ limits }: { limits: readonly Relaxed[] | null }) {
@@ -25,14 +26,14 @@ export function LimitLine({ limits }: { limits: readonly Relaxed[] | null }) {
         <Text variant="small">
           {SAFETY.includes(first.limit)
             ? words.bindsSafety(words.limits[first.limit])
-            : words.binds(words.limits[first.limit], percent(first.gain))}
+            : words.binds(words.limits[first.limit], gainWords(first.gain))}
         </Text>
       ) : null}
       {minute ? (
         <Text variant="small">
           {minute.gain > 0
             ? words.oneMinute(
-                percent(minute.gain),
+                gainWords(minute.gain),
                 minute.cause === null ? null : (strings.causes[minute.cause] ?? minute.cause),
               )
             : words.oneMinuteNothing}

@@ -14,7 +14,7 @@ const none: Record<NoPlan, string> = {
 
 const limits: Record<keyof PlanLimits, string> = {
   minutesADay: 'the minutes a day',
-  drillsADay: 'how many drills a day fit into a head',
+  drillsADay: 'how many drills there are in a day',
   newShapes: 'two new shapes at once',
   loadMinutes: 'how long the little finger may be loaded',
 };
@@ -70,14 +70,16 @@ export const practice = {
   addHelp: 'What fits this student and is not in the plan, the most useful first.',
   nothingToAdd: 'Nothing else fits this student and what is at home.',
   helps: { seemsToHelp: 'seems to help', noSignYet: 'no sign yet' },
-  binds: (limit: string, gain: number) =>
-    `What holds this plan back most: ${limit}. One step more would bring ${gain} % more.`,
+  /** What effects are worth is a rough estimate: shares are told in steps of five, and small ones not at all. */
+  gain: (percent: number) => (percent < 5 ? 'a little more' : `about ${percent} % more`),
+  binds: (limit: string, gain: string) =>
+    `What holds this plan back most: ${limit}. One step more would bring ${gain}, roughly estimated.`,
   bindsSafety: (limit: string) =>
     `What holds this plan back most: ${limit}. That limit is for safety.`,
-  oneMinute: (gain: number, cause: string | null) =>
+  oneMinute: (gain: string, cause: string | null) =>
     cause === null
-      ? `One more minute a day would bring ${gain} % more.`
-      : `One more minute a day would bring ${gain} % more, most of it for: ${cause}.`,
+      ? `One more minute a day would bring ${gain}, roughly estimated.`
+      : `One more minute a day would bring ${gain}, roughly estimated, most of it for: ${cause}.`,
   oneMinuteNothing: 'One more minute a day would bring nothing.',
   limitsBusy: 'Looking for what holds it back …',
   worksOn: (causes: string) => `For: ${causes}`,
