@@ -46,14 +46,10 @@ export function figureSvg(
         wide === 0 ? area(d, TONES[tone]) : line(d, TONES[tone], wide),
       )
       .join('');
-  const inHand = marked('inHand');
-  const held =
-    inHand !== ''
-      ? inHand
-      : bow
-        ? bow.faces.map(({ stuff, tone, path }) => area(path, BOW_INKS[stuff][tone])).join('') +
-          line(bow.outline, BOW_LINE, LINES.bow)
-        : '';
+  const held = bow
+    ? bow.faces.map(({ stuff, tone, path }) => area(path, BOW_INKS[stuff][tone])).join('') +
+      line(bow.outline, BOW_LINE, LINES.bow)
+    : '';
   const clip = `before-${id}`;
   return {
     viewBox: `0 0 ${width} ${height}`,

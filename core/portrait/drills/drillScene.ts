@@ -17,7 +17,7 @@ export interface SceneMark {
   tone: 'amber' | 'string' | 'paper';
   /** Breadth of the line; 0 for an area. */
   width: number;
-  where: 'over' | 'behind' | 'inHand';
+  where: 'over' | 'behind';
 }
 
 /** A drill as it is drawn; plain data. */
@@ -52,7 +52,7 @@ function gripScene(
   const { view, held = 'bow', upMm = 0, off = [], tube, onString, motion, isTurnedOver } = figure;
   const station = stationOf(view, hold.hand);
   const marks: SceneMark[] = [];
-  if (tube) marks.push(tubeOf(station));
+  if (tube) marks.push(...tubeOf(station));
   if (onString) marks.push(stringOf(station, hold.hand));
   if (motion) marks.push(...motionMarks(motion, frameOf(station)));
   return {
@@ -62,7 +62,7 @@ function gripScene(
         ...drawn,
         grip: withOff(hold, off),
         view,
-        held,
+        held: tube ? null : held,
         upMm,
         detail: 'choice',
         unseen: [],
@@ -138,15 +138,15 @@ function frameOf(station: Station): Frame {
   return { width, height, stick: { x: inside(x, width), y: inside(y, height) } };
 }
 
-const tubeOf = (station: Station): SceneMark => {
+/** A paper tube in the place of the stick: the fingers lie over it. */
+function tubeOf(station: Station): SceneMark[] {
   const [top, bottom] = [seenAt(station, [0, TUBE_MM, 0]).y, seenAt(station, [0, -TUBE_MM, 0]).y];
-  return {
-    d: `M-100 ${top}H${10 * station.widthMm + 100}V${bottom}H-100z`,
-    tone: 'paper',
-    width: 0,
-    where: 'inHand',
-  };
-};
+  const d = `M-100 ${top}H${10 * station.widthMm + 100}V${bottom}H-100z`;
+  return [
+    { d, tone: 'paper', width: 0, where: 'behind' },
+    { d, tone: 'string', width: 12, where: 'behind' },
+  ];
+}
 
 const stringOf = (station: Station, hand: Hold['hand']): SceneMark => {
   const [top, bottom] = [34, -60].map((y) => seenAt(station, [STRING_MM[hand], y, 0]));

@@ -48,7 +48,6 @@ export function paintHand(
       else lined(d, TONES[tone], wide);
     }
   };
-  const isHeld = marks.some(({ where }) => where === 'inHand');
   marked('behind');
   filled(hand.outline, skin.fill);
   filled(hand.shade, skin.shade);
@@ -66,18 +65,17 @@ export function paintHand(
     lined(unseen, PAPER, LINES.unseen);
     doc.undash();
   }
-  if (bow || isHeld) {
+  if (bow) {
     doc.save();
     if (before !== '') {
       doc.path(`M${-FAR} ${-FAR}H${width + FAR}V${height + FAR}H${-FAR}z${before}`);
       doc.clip('even-odd');
     }
-    for (const { stuff, tone, path } of isHeld ? [] : (bow?.faces ?? [])) {
+    for (const { stuff, tone, path } of bow.faces) {
       filled(path, BOW_INKS[stuff][tone]);
       lined(path, BOW_INKS[stuff][tone], 1);
     }
-    if (bow && !isHeld) lined(bow.outline, BOW_LINE, LINES.bow);
-    marked('inHand');
+    lined(bow.outline, BOW_LINE, LINES.bow);
     doc.restore();
   }
   marked('over');

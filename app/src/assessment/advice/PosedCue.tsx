@@ -39,7 +39,7 @@ const TUBE_MM = 17;
 /** What the hold's own hand does in a scene, and from where it is seen. */
 interface Posing {
   view: PortraitView;
-  held?: 'pencil';
+  held?: 'pencil' | null;
   upMm?: number;
   isTurnedOver?: boolean;
   grip?: MeasuredGrip;
@@ -57,6 +57,8 @@ function posingOf(scene: PosedScene, hold: Hold): Posing {
       return { view: hold.hand === 'over' ? 'fingerSide' : 'profile' };
     case 'pencil':
       return { view: 'fingerSide', held: 'pencil' };
+    case 'tube':
+      return { view: 'fingerSide', held: null };
     case 'indexLifted':
       return { view: 'fingerSide', grip: withIndexLifted(hold) };
     default:
@@ -100,7 +102,7 @@ export function PosedCue({ scene, ...hand }: WantedHand & { scene: PosedScene })
     ) : undefined;
   return (
     <View aria-hidden>
-      <WantedGrip {...hand} {...posing} detail="choice" inHand={tube}>
+      <WantedGrip {...hand} {...posing} detail="choice" behind={tube}>
         {overIt === null ? null : (
           // A left hand's drawing is mirrored, what is laid over it is not.
           <G

@@ -64,7 +64,6 @@ function Scene({
         mirrored={mirrored}
         isTurnedOver={isTurnedOver}
         behind={drawn('behind')}
-        held={drawn('inHand')}
       >
         {over ? (
           <G {...(mirrored ? { transform: `translate(${drawing.width} 0) scale(-1 1)` } : {})}>
@@ -81,10 +80,16 @@ function Marks({ marks }: { marks: readonly SceneMark[] }) {
   const tones = { amber: tokens.amber, string: tokens.winding, paper: tokens.card };
   return marks.map(({ d, tone, width }) =>
     width === 0 ? (
-      <Path key={d} d={d} fill={tones[tone]} stroke={tokens.inkSecond} strokeWidth={6} />
+      <Path
+        key={`${tone} ${d}`}
+        d={d}
+        fill={tones[tone]}
+        stroke={tokens.inkSecond}
+        strokeWidth={6}
+      />
     ) : (
       <Path
-        key={d}
+        key={`${tone} ${d}`}
         d={d}
         fill="none"
         stroke={tones[tone]}

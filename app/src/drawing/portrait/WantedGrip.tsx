@@ -32,7 +32,7 @@ export function WantedGrip({
   isOther = false,
   grip = NOTHING_MEASURED,
   onBow,
-  inHand,
+  behind,
   children,
 }: WantedHand & {
   /** What it shows; without it the drawing is beside words that say so. */
@@ -48,8 +48,8 @@ export function WantedGrip({
   isOther?: boolean;
   /** Held otherwise than the hold wants it. */
   grip?: MeasuredGrip;
-  /** In the place of the drawn bow. */
-  inHand?: ReactNode;
+  /** Drawn before the hand and what it holds, so that both lie over it. */
+  behind?: ReactNode;
   /** Drawn on the bow, and not where the hand lies before it. */
   onBow?: ReactNode;
   children?: ReactNode;
@@ -77,7 +77,7 @@ export function WantedGrip({
       isTurnedOver={isTurnedOver}
       bold={detail === 'badge'}
       onBow={onBow}
-      held={inHand}
+      behind={behind}
       {...name}
     >
       {children}
