@@ -8,7 +8,7 @@ import { expectAccessible } from '../support/expectAccessible';
 import { dayFromNow, givenCard, openCard, putPlan } from '../support/practice';
 import { putStudent } from '../support/putStudent';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../support/studio';
-import { answerCheckpoint, lookByTap, press, restIsFine } from '../support/teacher';
+import { answerCheckpoint, button, lookByTap, press, restIsFine } from '../support/teacher';
 import { expect, test } from '../support/test';
 
 const folder = mkdtempSync(join(tmpdir(), 'card-'));
@@ -55,9 +55,17 @@ async function partOn(code: Locator, n: number): Promise<Buffer> {
   return png;
 }
 
+/** What comes late in a hand file moves what is below it: nothing is pressed before it is there. */
+async function settled(page: Page): Promise<void> {
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByTestId('drawing-waits').filter({ visible: true })).toHaveCount(0);
+}
+
 const openPractice = async (page: Page, name: string) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: `Open ${name}’s hand file` }).click();
+  await button(page, /^(See the plan|Plan practice)$/).waitFor();
+  await settled(page);
   await press(page, /^(See the plan|Plan practice)$/);
 };
 
@@ -69,6 +77,8 @@ test('from a result to a card in the student’s hand in three taps, or with a d
   await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
   await restIsFine(page);
   await press(page, 'Save this look');
+  await button(page, 'Plan practice').waitFor();
+  await settled(page);
   await press(page, 'Plan practice');
   // Four plans are solved for it: beside other journeys that takes its time.
   await expect(page.getByText(/One more minute a day would bring/)).toBeVisible({
