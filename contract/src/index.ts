@@ -33,5 +33,6 @@ export * from './crossing';
 export * from './studioSettings';
 export * from './studioState';
 export * from './tap';
+export * from './termPage';
 export * from './track';
 export * from './zodIssues';

@@ -9,6 +9,7 @@ import { noSuch } from './noSuch';
 import { idSchema } from './ids';
 import { planBody, practisedBody } from './practice';
 import { RESTARTS } from './restarts';
+import { termPageBody } from './termPage';
 
 const causeId = z.string().refine((id) => CAUSES.some((cause) => cause.id === id), {
   error: noSuch('cause'),
@@ -233,6 +234,8 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
   z.object({ ...shared, kind: z.literal('plan'), ...planBody }).strict(),
   /** What was practised of a plan, as a card, a sheet of paper or a student told it. */
   z.object({ ...shared, kind: z.literal('practised'), ...practisedBody }).strict(),
+  /** A page of a term was given: what was told then. */
+  z.object({ ...shared, kind: z.literal('term'), ...termPageBody }).strict(),
 ]);
 
 /** A cue of the teacher's own. */

@@ -3,8 +3,17 @@ import type { Family } from '../measure';
 import { changeBetween } from './realChange';
 import type { TrackedCheck } from './trackedCheck';
 
-const beyond = (value: number, { lo, hi }: Range): number =>
-  Math.max(0, (lo ?? -Infinity) - value, value - (hi ?? Infinity));
+/**
+ * How far a value is out of its band: below it negative, above it positive, within it 0.
+ *
+ * @example beyondBand(5, { lo: 10, hi: 60 }) // -5
+ */
+export function beyondBand(value: number, { lo = -Infinity, hi = Infinity }: Range): number {
+  if (value < lo) return value - lo;
+  return value > hi ? value - hi : 0;
+}
+
+const beyond = (value: number, band: Range): number => Math.abs(beyondBand(value, band));
 
 /**
  * Whether a family really changed for the better between two looks: a checkpoint of it moved toward its band by more than forming the hold

@@ -1,3 +1,4 @@
 export * from './lessonOutcomes';
 export * from './openEntries';
+export * from './rememberedCues';
 export * from './studentWide';

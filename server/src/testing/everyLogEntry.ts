@@ -1,8 +1,16 @@
 import fc from 'fast-check';
 import { v7 as uuidv7 } from 'uuid';
-import { FELT, LOG_WAYS, RESTARTS, TURN_RESULTS, type LogEntry } from '@open-palm/contract';
+import {
+  FELT,
+  LOG_WAYS,
+  RESTARTS,
+  TERM_READERS,
+  TURN_RESULTS,
+  type LogEntry,
+} from '@open-palm/contract';
 import { CAUSES, SIGNS } from '@open-palm/core/judge';
-import { MEASURE_IDS, PLACES } from '@open-palm/core/measure';
+import { FAMILIES, MEASURE_IDS, PLACES } from '@open-palm/core/measure';
+import { PORTRAIT_VIEWS } from '@open-palm/core/portrait/views';
 import { AIDS, DRILLS, NEEDS, TEST_PARTS, WHOLE_HAND_TESTS } from '@open-palm/core/practice';
 
 /** Notes of every kind that the contract knows; a kind that is missing here fails by its name. */
@@ -133,6 +141,21 @@ export function everyLogEntry(
         ),
         { maxLength: 20 },
       ),
+    },
+    term: {
+      reader: fc.constantFrom(...TERM_READERS),
+      from: day,
+      until: day,
+      view: fc.option(fc.constantFrom(...PORTRAIT_VIEWS)),
+      words: fc.record({
+        title: text(120),
+        opening: text(600),
+        families: fc.dictionary(fc.constantFrom(...FAMILIES), text(300)),
+        changed: fc.array(text(300), { maxLength: 10 }),
+        worked: fc.array(text(300), { maxLength: 10 }),
+        practised: fc.option(text(300)),
+        help: text(300),
+      }),
     },
   };
   return fc.oneof(

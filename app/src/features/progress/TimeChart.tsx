@@ -7,7 +7,7 @@ import { linearScale } from '../../foundation/charts/linearScale';
 import { stateColor, type MarkState } from '../../foundation/kit/StateMark';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { useWide } from '../../foundation/kit/useWide';
-import { bandPath, dotPath, whiskerPath } from './chartPaths';
+import { bandPath, dotPath, whiskerPath } from '@open-palm/core/track/chartPaths';
 import type { ProgressPoint } from './progressPoints';
 
 export interface TimeChartProps {

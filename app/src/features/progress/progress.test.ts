@@ -1,8 +1,6 @@
 import type { HandHistory, LogEntry, TrackedNumber } from '@open-palm/contract';
 import { changeSince, familyWords, seriesWords, withUnit } from './changeWords';
-import { bandPath, dotPath, whiskerPath } from './chartPaths';
 import { EVERYTHING, followHistory } from './followed';
-import { rememberedCues } from './screen/rememberedCues';
 import { familyPoints, seriesOfFamily, seriesPoints } from './progressPoints';
 
 const NOW = new Date(2026, 10, 26);
@@ -126,71 +124,5 @@ describe('the weeks of a hold', () => {
     }));
     expect(followHistory(grown, [], student)).toMatchObject({ restarts: [{ why: 'size' }] });
     expect(followHistory(grown, [], student).counted).toHaveLength(1);
-  });
-});
-
-describe('the paths of a chart', () => {
-  const y = (value: number) => 100 - value;
-  const point = (x: number, value: number, lo: number | null, hi: number | null) => ({
-    x,
-    y: y(value),
-    value,
-    sd: 5,
-    lo,
-    hi,
-  });
-
-  it('hold every mark of a kind in one', () => {
-    const two = [point(10, 20, 0, null), point(30, 40, 0, null)];
-    expect(dotPath(two, 'disc', 4).match(/M/g)).toHaveLength(2);
-    expect(dotPath(two, 'square', 4)).toContain('M6.3 76.3h');
-    expect(whiskerPath(two, y, [0, 78])).toBe('M10.0 75.0V78.0M30.0 55.0V65.0');
-  });
-
-  it('draw the band as it was at each look: to the edge where it is open, not where there is none', () => {
-    const band = (points: ReturnType<typeof point>[]) => bandPath(points, y, [0, 100], [10, 90]);
-    expect(band([point(20, 5, 20, 60), point(40, 5, 20, 60)])).toBe('M0.0 40.0H100.0V80.0H0.0z');
-    expect(band([point(20, 5, 20, null)])).toBe('M0.0 10.0H100.0V80.0H0.0z');
-    expect(band([point(20, 5, 20, 60), point(40, 5, 30, 60)])).toBe(
-      'M0.0 40.0H30.0V80.0H0.0zM30.0 40.0H100.0V70.0H30.0z',
-    );
-    expect(band([point(20, 5, null, null)])).toBe('');
-  });
-});
-
-describe('cues that are remembered', () => {
-  const said = (n: number, cue: string, outcome: 'worked' | 'notYet' | 'skip'): LogEntry => ({
-    id: id(n),
-    studentId: id(91),
-    setupId: id(0),
-    madeAt: `2026-06-${String(n).padStart(2, '0')}T10:00:00.000Z`,
-    kind: 'cue',
-    checkId: id(80),
-    cause: 'thumbOnItsPad',
-    cue,
-    outcome,
-  });
-
-  it('are counted, the one that worked most often first, with its last time and effect', () => {
-    const effect: LogEntry = {
-      ...said(9, '', 'skip'),
-      kind: 'cueWord',
-      of: id(4),
-      sound: 'better',
-      ease: null,
-      word: null,
-    } as unknown as LogEntry;
-    const log = [
-      effect,
-      said(5, 'b', 'notYet'),
-      said(4, 'a', 'worked'),
-      said(3, 'c', 'skip'),
-      said(2, 'a', 'notYet'),
-      said(1, 'a', 'worked'),
-    ];
-    expect(rememberedCues(log)).toEqual([
-      { cue: 'a', worked: 2, lastWorked: '2026-06-04T10:00:00.000Z', notYet: 1, effect },
-      { cue: 'b', worked: 0, lastWorked: null, notYet: 1, effect: null },
-    ]);
   });
 });

@@ -8,7 +8,7 @@ import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import { agoWords } from '../../../foundation/strings/dateWords';
 import { progressWords } from '../../../foundation/strings/progress';
-import { rememberedCues } from './rememberedCues';
+import { rememberedCues } from '@open-palm/records/log';
 
 const words = progressWords.cues;
 

@@ -2,8 +2,7 @@ import { useMemo } from 'react';
 import { type HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import type { Hold } from '@open-palm/core/holds';
-import { MEASURE_IDS, mergeContacts, type MeasureId } from '@open-palm/core/measure';
-import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
+import { heldAt } from '@open-palm/records/term';
 import { NumberTable } from '../../../foundation/charts/NumberTable';
 import { SavableChart } from '../../../foundation/charts/SavableChart';
 import { Card } from '../../../foundation/kit/Card';
@@ -91,17 +90,8 @@ export function ThenAndNow({
 }
 
 /** What is drawn of a look, with what it did not show from the looks before it. */
-function drawnAt(checks: readonly FollowedCheck[], index: number) {
-  const newestFirst = checks.slice(Math.max(0, index - REACH + 1), index + 1).reverse();
-  const measures: MeasuredGrip['measures'] = {};
-  for (const { tracked } of [...newestFirst].reverse()) {
-    for (const [id, told] of Object.entries(tracked.measures)) {
-      // A value at one place of the bow is no shape of the whole hold.
-      if (told && MEASURE_IDS.includes(id as MeasureId)) measures[id as MeasureId] = told.value;
-    }
-  }
-  return { contacts: mergeContacts(newestFirst.map(({ kept }) => kept.contacts)), measures };
-}
+const drawnAt = (checks: readonly FollowedCheck[], index: number) =>
+  heldAt(checks.slice(Math.max(0, index - REACH + 1), index + 1).reverse());
 
 /** Every checkpoint then and now, with whether it really changed. */
 function ChangeTable({ followed: { checks }, then }: { followed: Followed; then: FollowedCheck }) {

@@ -1,0 +1,3 @@
+export * from './heldAt';
+export * from './termChart';
+export * from './termFacts';
