@@ -14,7 +14,7 @@ import { reportRoutes } from './features/reports/routes';
 import { rulerRoutes } from './features/ruler/routes';
 import { studentRoutes } from './features/students/routes';
 import { takeRoutes } from './features/takes/routes';
-import { cardRoutes } from './paper/cardRoutes';
+import { paperRoutes } from './paper/paperRoutes';
 import type { PhoneWay } from './phones/phoneWay';
 import { settingsRoutes, studioRoutes, type StudioReport } from './studio/routes';
 import type { ChosenSettings } from './studio/settings';
@@ -58,7 +58,7 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   crossingRoutes(parts),
   reportRoutes(parts),
   rulerRoutes(parts),
-  cardRoutes(parts),
+  paperRoutes(parts),
 ];
 
 /** Where nobody signs in, nothing of it can be asked. */

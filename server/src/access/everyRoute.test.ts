@@ -50,6 +50,7 @@ const MAY: Readonly<Record<string, string>> = {
   'PUT /api/relaxed-hands/:id': 'teacher owner',
   'GET /api/ruler/page.pdf': 'teacher owner',
   'POST /api/cards/pdf': 'teacher owner',
+  'POST /api/terms/pdf': 'teacher owner',
   'GET /api/students': 'teacher owner',
   'GET /api/students/:id': 'teacher owner',
   'PUT /api/students/:id': 'teacher owner',

@@ -52,6 +52,7 @@ export const POLICY: Readonly<Record<string, Rule>> = {
   'PUT /api/relaxed-hands/:id': 'teacher',
   'GET /api/ruler/page.pdf': 'teacher',
   'POST /api/cards/pdf': 'teacher',
+  'POST /api/terms/pdf': 'teacher',
   'GET /api/students': 'teacher',
   'GET /api/students/:id': 'teacher',
   'PUT /api/students/:id': 'teacher',

@@ -1,13 +1,10 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import type { PaperCard } from '@open-palm/contract';
 import type { DrawnCard } from './drawCard';
+import { openPdf, PDF_INKS } from './openPdf';
 import { paintHand } from './paintHand';
 
 const MARGIN = 34;
-const INK = '#1E1B16';
-const SECOND = '#5A5247';
-const LINE = '#B8AE9C';
+const { ink: INK, second: SECOND, line: LINE } = PDF_INKS;
 const GAP = 14;
 /** Widths of drawings, pt: of the wanted hold, and beside a drill. */
 const WANTED = 92;
@@ -29,27 +26,12 @@ export async function cardPdf(
   drawn: DrawnCard,
   fontDir: string | undefined,
 ): Promise<Buffer> {
-  // Only loaded once somebody prints one.
-  const { default: PDFDocument } = await import('pdfkit');
-  const doc = new PDFDocument({
-    size: card.paper,
+  const { doc, finished } = await openPdf({
+    title: card.title,
+    paper: card.paper,
     margin: MARGIN,
-    info: { Title: card.title, Creator: 'Open Palm' },
-    lang: 'en',
-    displayTitle: true,
+    fontDir,
   });
-  const parts: Buffer[] = [];
-  doc.on('data', (part: Buffer) => parts.push(part));
-  const finished = new Promise<Buffer>((resolve, reject) => {
-    doc.once('end', () => resolve(Buffer.concat(parts)));
-    doc.once('error', reject);
-  });
-  const face = (file: string, instead: string) => {
-    const path = fontDir && join(fontDir, file);
-    return path && existsSync(path) ? path : instead;
-  };
-  doc.registerFont('display', face('display.ttf', 'Helvetica-Bold'));
-  doc.registerFont('text', face('text.ttf', 'Helvetica'));
   const width = doc.page.width - 2 * MARGIN;
 
   doc.font('display').fontSize(18).fillColor(INK).text(card.title, MARGIN, MARGIN);

@@ -1,15 +1,12 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import type { Report } from '@open-palm/contract';
 import type { PortraitPaths } from '@open-palm/core/portrait';
 import type { DrawnHands } from './drawnHands';
+import { openPdf, PDF_INKS } from '../../paper/openPdf';
 import { paintHand } from '../../paper/paintHand';
 
 const MARGIN = 56;
 const TALLEST_PICTURE = 320;
-const INK = '#1E1B16';
-const SECOND = '#5A5247';
-const AMBER = '#6B4308';
+const { ink: INK, second: SECOND, amber: AMBER } = PDF_INKS;
 
 /** A picture of a report with the line under it. */
 export interface ReportPicture {
@@ -31,22 +28,12 @@ export async function reportPdf(
   fontDir: string | undefined,
   hands: DrawnHands | null = null,
 ): Promise<Buffer> {
-  // Only loaded once a report is printed: a studio that prints none need not hold it.
-  const { default: PDFDocument } = await import('pdfkit');
-  const doc = new PDFDocument({
-    size: 'A4',
+  const { doc, finished } = await openPdf({
+    title: letter.title,
+    paper: 'A4',
     margin: MARGIN,
-    info: { Title: letter.title, Creator: 'Open Palm' },
-    lang: 'en',
-    displayTitle: true,
+    fontDir,
   });
-  const face = (file: string, instead: string) => {
-    const path = fontDir && join(fontDir, file);
-    return path && existsSync(path) ? path : instead;
-  };
-  doc.registerFont('display', face('display.ttf', 'Helvetica-Bold'));
-  doc.registerFont('text', face('text.ttf', 'Helvetica'));
-  const finished = collected(doc);
   const width = doc.page.width - 2 * MARGIN;
 
   doc.font('display').fontSize(22).fillColor(INK).text(letter.title);
@@ -115,11 +102,3 @@ function paragraph(doc: PDFKit.PDFDocument, text: string): void {
   doc.moveDown(0.6);
   doc.font('text').fontSize(12.5).fillColor(INK).text(text, { lineGap: 2 });
 }
-
-const collected = (doc: PDFKit.PDFDocument): Promise<Buffer> =>
-  new Promise((resolve, reject) => {
-    const parts: Buffer[] = [];
-    doc.on('data', (part: Buffer) => parts.push(part));
-    doc.on('end', () => resolve(Buffer.concat(parts)));
-    doc.on('error', reject);
-  });
