@@ -1,4 +1,5 @@
 import { drillKey, fill, type CardData, type CardDose } from '../data/cardData';
+import { escaped } from './escaped';
 
 /** What makes a card live: its script and its style, each with its hash as a Content-Security-Policy wants it. */
 export interface CardParts {
@@ -7,9 +8,6 @@ export interface CardParts {
   style: string;
   styleHash: string;
 }
-
-const escaped = (text: string): string =>
-  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
 
 /** A practice card as one HTML file that asks nothing of any network. */
 export function cardPage(

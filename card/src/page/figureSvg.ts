@@ -10,7 +10,9 @@ const TONES: Record<SceneMark['tone'], string> = {
   string: '#8E8674',
   paper: '#F7F1E2',
 };
-const LINES = { outline: 7, bow: 4, ink: 1.5, nail: 2.5, crease: 3.5 };
+const LINES = { outline: 7, bow: 4, ink: 1.5, nail: 2.5, crease: 3.5, unseen: 6 };
+/** What was not seen is paler, its outline broken. */
+const PALE = { paper: '#fff', share: 0.62, dash: '26 20' };
 /** Further than any drawing reaches. */
 const FAR = 9999;
 
@@ -21,7 +23,7 @@ const FAR = 9999;
  */
 export function figureSvg(
   id: string,
-  { width, height, hand, bow, before }: PortraitPaths,
+  { width, height, hand, unseen, bow, before }: PortraitPaths,
   {
     skin,
     mirrored,
@@ -33,8 +35,8 @@ export function figureSvg(
     ...(mirrored ? [`translate(${width} 0) scale(-1 1)`] : []),
     ...(isTurnedOver ? [`rotate(180 ${width / 2} ${height / 2})`] : []),
   ];
-  const area = (d: string, fill: string) =>
-    d === '' ? '' : `<path d="${d}" fill="${fill}" fill-rule="evenodd"/>`;
+  const area = (d: string, fill: string, more = '') =>
+    d === '' ? '' : `<path d="${d}" fill="${fill}" fill-rule="evenodd"${more}/>`;
   const line = (d: string, stroke: string, wide: number, more = '') =>
     d === ''
       ? ''
@@ -66,9 +68,11 @@ export function figureSvg(
       area(hand.nails, skin.nail),
       line(hand.nails, skin.line, LINES.nail),
       line(hand.creases, skin.line, LINES.crease, ' opacity="0.5"'),
+      area(unseen, PALE.paper, ` opacity="${PALE.share}"`),
       area(hand.ink, skin.line),
       line(hand.ink, skin.line, LINES.ink),
       line(hand.outline, skin.line, LINES.outline),
+      line(unseen, PALE.paper, LINES.unseen, ` stroke-dasharray="${PALE.dash}"`),
       `<g${before === '' ? '' : ` clip-path="url(#${clip})"`}>${held}</g>`,
       marked('over'),
       '</g>',

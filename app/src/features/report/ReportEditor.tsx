@@ -14,6 +14,7 @@ import { paths } from '../../foundation/api/paths';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Button } from '../../foundation/kit/Button';
 import { Columns } from '../../foundation/kit/Columns';
+import { LineFields } from '../../foundation/kit/LineFields';
 import { Notice } from '../../foundation/kit/Notice';
 import { saveFile } from '../../foundation/kit/saveFile';
 import { Screen } from '../../foundation/kit/Screen';
@@ -27,10 +28,15 @@ import { agoWords, dayWords } from '../../foundation/strings/dateWords';
 import { keepReport } from '../../foundation/api/write';
 import { reportPdf, mailReport } from './reports';
 import { ReportDrawing } from './ReportDrawing';
-import { movePoint, PointFields } from './PointFields';
 import { studioNow } from '../../foundation/api/clock';
 
 const words = strings.report;
+const POINT_LABELS = {
+  line: words.pointLabel,
+  up: words.up,
+  down: words.down,
+  remove: words.remove,
+};
 
 /** The report's text beside the pictures; every change is kept when a field is left, and before it is sent. */
 export function ReportEditor({
@@ -163,10 +169,11 @@ export function ReportEditor({
         <Text variant="small" second>
           {words.order}
         </Text>
-        <PointFields
-          points={report.points}
-          onPoints={(points) => change({ points })}
-          onMove={(from, by) => change({ points: movePoint(report.points, from, by) })}
+        <LineFields
+          lines={report.points}
+          labels={POINT_LABELS}
+          least={1}
+          onLines={(points) => change({ points })}
           onBlur={keep}
         />
         {report.points.length < MOST_POINTS ? (

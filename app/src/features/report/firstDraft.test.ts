@@ -3,7 +3,6 @@ import { holdById } from '@open-palm/core/holds';
 import { advise, type Finding } from '@open-palm/core/judge';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { firstDraft, POINTS } from './firstDraft';
-import { movePoint } from './PointFields';
 
 const check = {
   id: 'c',
@@ -79,10 +78,5 @@ describe('a letter to begin with', () => {
     expect(reportText(letter)).toBe(
       ['1. One.\n\n2. Two.', letter.closing, letter.caution].join('\n\n'),
     );
-  });
-
-  it('moves a point by a place', () => {
-    expect(movePoint(['a', 'b', 'c'], 2, -1)).toEqual(['a', 'c', 'b']);
-    expect(movePoint(['a', 'b', 'c'], 0, 1)).toEqual(['b', 'a', 'c']);
   });
 });

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Access, Person } from '@open-palm/contract';
 import { changePassphrase, signOut } from '../../foundation/api/access';
-import { drafts } from '../../foundation/api/drafts';
+import { drafts, termDrafts } from '../../foundation/api/drafts';
 import { lockScreen } from '../../foundation/api/lockScreen';
 import { useEntries } from '../../foundation/api/sync/useSync';
 import { Button } from '../../foundation/kit/Button';
@@ -68,7 +68,8 @@ function SignOut() {
     }
   };
   const ask = async () => {
-    const count = entries.length + (await drafts.all()).length;
+    const unfinished = await Promise.all([drafts.all(), termDrafts.all()]);
+    const count = entries.length + unfinished.flat().length;
     if (count === 0) await leave();
     else setKept(count);
   };

@@ -6,6 +6,7 @@ export const paths = {
   settings: '/api/settings',
   rulerPage: (paper: string) => `/api/ruler/page.pdf?paper=${paper}`,
   cardPdf: '/api/cards/pdf',
+  termPdf: '/api/terms/pdf',
   studio: '/api/studio',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,

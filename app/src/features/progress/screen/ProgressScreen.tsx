@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { type HandFile, type HandHistory } from '@open-palm/contract';
 import { dateOfDay } from '@open-palm/records/time';
@@ -8,6 +9,7 @@ import { useHandFile, useHistory } from '../../../foundation/api/queries';
 import { findHold } from '@open-palm/records/holds';
 import { holdName } from '../../../foundation/strings/holdWords';
 import { InstrumentChoices } from '../../../assessment/instrument/InstrumentChoices';
+import { Button } from '../../../foundation/kit/Button';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Columns } from '../../../foundation/kit/Columns';
 import { Loaded } from '../../../foundation/kit/Loaded';
@@ -87,7 +89,19 @@ function Weeks({
   const then = followed.checks.find(({ kept }) => kept.id === thenId);
   const cursors = then ? { cursors: [then.at] } : {};
   return (
-    <Screen columns>
+    <Screen
+      columns
+      footer={
+        history.checks.length > 0 ? (
+          <Button
+            label={progressWords.term}
+            icon="file-document-outline"
+            onPress={() => router.navigate(`/students/${student.id}/term?setup=${setupId}`)}
+            style={{ flex: 1 }}
+          />
+        ) : null
+      }
+    >
       <BackHeader
         title={progressWords.title}
         under={`${student.name} · ${strings.students.line(strings.instruments[setup.instrument], holdName(taught))}`}

@@ -1,5 +1,5 @@
 import { currentPerson, isOfThisPerson } from '../accessState';
-import { drafts } from '../drafts';
+import { drafts, termDrafts } from '../drafts';
 import { currentStudio, isOfThisStudio, onOtherStudio } from '../whichStudio';
 import { deviceId } from './deviceId';
 import { createSyncEngine } from './engine';
@@ -34,7 +34,9 @@ export const sync = createSyncEngine({
   },
   onErased(entry) {
     const studentId = studentOf(entry);
-    if (studentId !== null && entry.kind !== 'log') void drafts.dropOf(studentId);
+    if (studentId === null || entry.kind === 'log') return;
+    void drafts.dropOf(studentId);
+    void termDrafts.dropOf(studentId);
   },
 });
 

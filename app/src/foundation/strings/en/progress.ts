@@ -2,6 +2,7 @@
 export const progress = {
   title: 'Over the weeks',
   open: 'Over the weeks',
+  term: 'A term on a page',
   failed: 'The weeks could not be loaded.',
   none: 'After the second look, the weeks stand here.',
   families: 'The four families',
