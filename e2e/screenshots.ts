@@ -80,22 +80,6 @@ async function lookThrough(page: Page, prefix: string): Promise<void> {
   await shoot(page, `${prefix}-result`);
 }
 
-/** A kept look's hand in space with the hold that is wanted laid over it. */
-async function turnInSpace(page: Page, prefix: string): Promise<void> {
-  await page.goto(studio.url);
-  await page.getByRole('link', { name: 'Students' }).click();
-  await page.getByRole('link', { name: /Open Ines/ }).click();
-  await page.getByRole('button', { name: 'Turn it', exact: true }).click();
-  await page.getByRole('button', { name: 'Turn it in space' }).click();
-  const hand = page.getByTestId('turnable-hand');
-  await hand.locator('canvas').waitFor();
-  await page.getByRole('button', { name: 'Lay the wanted hold over it' }).click();
-  await page.getByRole('button', { name: 'Hide the wanted hold' }).waitFor();
-  await page.getByRole('heading', { name: 'The hand in 3D' }).scrollIntoViewIfNeeded();
-  await hand.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-  await shoot(page, `${prefix}-space`);
-}
-
 /** The weeks of a student's hold, all of them painted. */
 async function openWeeks(page: Page, name: string): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
@@ -117,6 +101,11 @@ await openWeeks(phone, 'Ravn');
 await phone.getByText('Then and now').scrollIntoViewIfNeeded();
 await phone.getByRole('slider', { name: 'Then' }).scrollIntoViewIfNeeded();
 await shoot(phone, 'phone-weeks');
+await phone.getByRole('button', { name: 'A term on a page' }).click();
+await expect(phone.getByRole('region', { name: /^The page/ }).getByRole('img')).toHaveCount(2, {
+  timeout: 45_000,
+});
+await shoot(phone, 'phone-term');
 await phone.goto(studio.url);
 await phone.getByRole('link', { name: 'Students' }).click();
 await phone.getByRole('link', { name: /Open Tobin/ }).click();
@@ -179,8 +168,6 @@ await phone.waitForFunction(() => {
 });
 await phone.waitForTimeout(500);
 await shoot(phone, 'phone-stroke');
-
-await turnInSpace(phone, 'phone');
 
 const dark = await open(390, 844, 'dark');
 await changedInTwoPlaces(dark, studio.url, 'Osric Tidewell');

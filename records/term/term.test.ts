@@ -1,5 +1,5 @@
 import type { LogEntry, TrackedNumber } from '@open-palm/contract';
-import { FAMILIES, type Family, type Standing } from '@open-palm/core/measure';
+import { FAMILIES, type Context, type Family, type Standing } from '@open-palm/core/measure';
 import { heldAt, thenAndNow } from './heldAt';
 import { termChart, TERM_CHART } from './termChart';
 import { termFacts, type TermLook } from './termFacts';
@@ -13,10 +13,11 @@ function look(
   day: string,
   numbers: TrackedNumber[],
   standings: Partial<Record<Family, Standing>> = {},
+  context: Context = 'supported',
 ): TermLook {
   const kept = {
     takenAt: `2026-${day}T15:00:00.000Z`,
-    context: 'supported' as const,
+    context,
     contacts: NONE,
     numbers,
     standings: {
@@ -49,6 +50,8 @@ describe('what a term tells', () => {
     const told = facts([
       look('09-10', [thumb(-5, 'low')], { thumb: 'out' }),
       look('11-20', [thumb(35, 'in')], { thumb: 'in' }),
+      look('11-21', [], { thumb: 'in' }),
+      look('11-22', [], { thumb: 'in' }),
     ]);
     expect(told.changes).toEqual([
       {
@@ -101,18 +104,54 @@ describe('what a term tells', () => {
     expect(changes).toMatchObject([{ measure: 'wristFlexion', place: 'heel', kind: 'gone' }]);
   });
 
+  it('compares only looks of the same kind: straight at the heel and round at the point is no change', () => {
+    const little = (deg: number, verdict: TrackedNumber[6]): TrackedNumber => [
+      'littlePipFlexion',
+      null,
+      deg,
+      5,
+      20,
+      70,
+      verdict,
+    ];
+    const heel = (day: string, deg: number) => look(day, [little(deg, 'low')], {}, 'heel');
+    const point = (day: string, deg: number) => look(day, [little(deg, 'in')], {}, 'point');
+    expect(facts([heel('09-10', 0), point('11-20', 40)]).changes).toEqual([]);
+    const told = facts([
+      heel('09-10', -20),
+      point('09-17', 40),
+      point('11-13', 42),
+      heel('11-20', 15),
+    ]);
+    expect(told.changes).toMatchObject([{ place: 'heel', kind: 'less', from: -20, to: 15 }]);
+  });
+
+  it('tells nothing of what goes one way in some looks and the other way in others', () => {
+    const playing = (day: string, deg: number, verdict: TrackedNumber[6]) =>
+      look(day, [thumb(deg, verdict)], {}, 'playing-start');
+    const { changes } = facts([
+      look('09-10', [thumb(-20, 'low')]),
+      playing('09-10', 40, 'in'),
+      look('11-20', [thumb(30, 'in')]),
+      playing('11-20', -10, 'low'),
+    ]);
+    expect(changes).toEqual([]);
+  });
+
   it.each([
-    ['slipping', 'in', ['thumb']],
-    ['steadyIn', 'in', []],
-    ['steadyUnsure', 'unsure', []],
-    ['steadyOut', 'out', []],
-    ['notJudged', 'none', []],
-  ] as [string, Standing, Family[]][])(
-    'calls a family %s by its last look',
-    (word, last, drifts) => {
-      const looks = [look('09-10', [], { thumb: 'out' }), look('11-20', [], { thumb: last })];
+    ['slipping', ['in', 'in'], ['thumb']],
+    ['steadyIn', ['out', 'in', 'in', 'in'], []],
+    ['steadyIn', ['in', 'unsure', 'in'], []],
+    ['steadyUnsure', ['in', 'unsure', 'unsure'], []],
+    ['steadyOut', ['in', 'out', 'unsure', 'out'], []],
+    ['sometimes', ['out', 'in', 'out'], []],
+    ['notJudged', ['none', 'none'], []],
+    ['once', ['in'], []],
+  ] as [string, Standing[], Family[]][])(
+    'calls a family %s by its last looks',
+    (word, stood, drifts) => {
+      const looks = stood.map((thumbs, i) => look(`09-1${i}`, [], { thumb: thumbs }));
       expect(facts(looks, [], drifts).families.thumb).toBe(word);
-      expect(facts(looks.slice(1), [], []).families.thumb).toBe('once');
     },
   );
 

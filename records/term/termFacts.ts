@@ -2,19 +2,20 @@ import type { HistoryCheck, LogEntry } from '@open-palm/contract';
 import { signsOfVerdict } from '@open-palm/core/judge';
 import {
   FAMILIES,
+  PLACES,
   type Family,
   type MeasureId,
   type Place,
   type Standing,
   type Verdict,
 } from '@open-palm/core/measure';
-import { beyondBand, changeBetween, type TrackedCheck } from '@open-palm/core/track';
+import { beyondBand, changeBetween, seriesOf, type TrackedCheck } from '@open-palm/core/track';
 import { rememberedCues } from '../log';
 import { plansOf, practisedTurns } from '../practice';
 
 /** A look as a page of a term needs it. */
 export interface TermLook {
-  kept: Pick<HistoryCheck, 'takenAt' | 'contacts' | 'standings' | 'numbers'>;
+  kept: Pick<HistoryCheck, 'takenAt' | 'context' | 'contacts' | 'standings' | 'numbers'>;
   tracked: TrackedCheck;
 }
 
@@ -47,6 +48,7 @@ export const FAMILY_TERMS = [
   'steadyIn',
   'steadyUnsure',
   'steadyOut',
+  'sometimes',
   'once',
   'notJudged',
   'notSeen',
@@ -95,36 +97,53 @@ export function termFacts(
 
 const isWithin = (date: string, { from, until }: TermTime) => from <= date && date <= until;
 
-/** Every checkpoint that two looks saw: its first value against its last. */
+/** Every checkpoint that two looks of the same kind saw: its first value against its last. */
 function changesOver(looks: readonly TermLook[]): TermChange[] {
   const series = [...new Set(looks.flatMap(({ tracked }) => Object.keys(tracked.measures)))];
   return series.flatMap((name): TermChange[] => {
     const saw = looks.filter(({ tracked }) => tracked.measures[name] !== undefined);
-    const [first, last] = [saw[0]!, saw.at(-1)!];
-    const [from, to] = [first.tracked.measures[name]!, last.tracked.measures[name]!];
-    if (first === last || !from.band || !to.band) return [];
-    if (changeBetween(from.value, to.value, to.sem).code !== 'realChange') return [];
-    const [was, is] = [beyondBand(from.value, from.band), beyondBand(to.value, to.band)];
-    if (was === 0 && is === 0) return [];
-    const [measure, place = null] = name.split('@') as [MeasureId, Place | undefined];
-    // From one side to the other is another fault, however near the band is.
-    const isOther = was * is < 0;
-    const isNearer = !isOther && Math.abs(is) < Math.abs(was);
-    const [began, ended] = [verdictOf(first, measure, place), verdictOf(last, measure, place)];
-    // Only what a look surely saw is told: that there was a fault, or that there is one.
-    if (!isOut(isNearer ? began : ended)) return [];
-    return [
-      {
-        family: to.family,
-        measure,
-        place,
-        sign: signOf(measure, isNearer ? was : is),
-        kind: kindOf({ isNearer, isIn: ended === 'in', isFirst: was === 0 || isOther }),
-        from: from.value,
-        to: to.value,
-      },
-    ];
+    const kinds = [...new Set(saw.map((look) => kindOfLook(look, name)))]
+      .map((kind) => saw.filter((look) => kindOfLook(look, name) === kind))
+      .sort((a, b) => b.length - a.length);
+    const changes = kinds.flatMap((alike) => changeOf(alike, name) ?? []);
+    // What goes one way here and the other way there is no change of the hold.
+    const isBetter = ({ kind }: TermChange) => kind === 'gone' || kind === 'less';
+    const agree = new Set(changes.map(isBetter)).size < 2;
+    return agree ? changes.slice(0, 1) : [];
   });
+}
+
+/** Only looks of the same kind are compared: a little finger that is straight at the heel is round at the point. */
+const kindOfLook = ({ kept }: TermLook, name: string): string =>
+  `${kept.context} ${numberOf({ kept }, name)?.[1] ?? ''}`;
+
+const numberOf = ({ kept }: Pick<TermLook, 'kept'>, name: string) =>
+  kept.numbers.find(([id, place]) => seriesOf(id, place) === name);
+
+/** What a checkpoint did from the first of these looks to the last; null where nothing surely did. */
+function changeOf(alike: readonly TermLook[], name: string): TermChange | null {
+  const [first, last] = [alike[0]!, alike.at(-1)!];
+  const [from, to] = [first.tracked.measures[name]!, last.tracked.measures[name]!];
+  if (first === last || !from.band || !to.band) return null;
+  if (changeBetween(from.value, to.value, to.sem).code !== 'realChange') return null;
+  const [was, is] = [beyondBand(from.value, from.band), beyondBand(to.value, to.band)];
+  if (was === 0 && is === 0) return null;
+  // From one side to the other is another fault, however near the band is.
+  const isOther = was * is < 0;
+  const isNearer = !isOther && Math.abs(is) < Math.abs(was);
+  const [began, ended] = [numberOf(first, name)?.[6], numberOf(last, name)?.[6]];
+  // Only what a look surely saw is told: that there was a fault, or that there is one.
+  if (!isOut(isNearer ? began : ended)) return null;
+  const [measure, place] = numberOf(last, name)!;
+  return {
+    family: to.family,
+    measure,
+    place: place ?? PLACES.find((one) => one === last.kept.context) ?? null,
+    sign: signOf(measure, isNearer ? was : is),
+    kind: kindOf({ isNearer, isIn: ended === 'in', isFirst: was === 0 || isOther }),
+    from: from.value,
+    to: to.value,
+  };
 }
 
 const isOut = (verdict: Verdict | undefined): boolean => verdict === 'low' || verdict === 'high';
@@ -134,14 +153,14 @@ function kindOf(how: { isNearer: boolean; isIn: boolean; isFirst: boolean }): Te
   return how.isFirst ? 'new' : 'more';
 }
 
-const verdictOf = ({ kept }: TermLook, measure: MeasureId, place: Place | null) =>
-  kept.numbers.find(([id, at]) => id === measure && (place === null || at === place))?.[6];
-
 /** What is seen of a value on one side of its band: nothing where no sign names it. */
 function signOf(measure: MeasureId, beyond: number): string | null {
   const signs = signsOfVerdict(measure, beyond < 0 ? 'low' : 'high');
   return Object.keys(signs).find((sign) => signs[sign]) ?? null;
 }
+
+/** So many of the last looks tell how a family stands: one may be a good moment. [memory] */
+const LAST_LOOKS = 3;
 
 function familyTerm(
   looks: readonly TermLook[],
@@ -150,19 +169,25 @@ function familyTerm(
   family: Family,
 ): FamilyTerm {
   const saw = looks.filter(({ kept }) => kept.standings[family] !== 'notSeen');
-  const last: Standing = saw.at(-1)?.kept.standings[family] ?? 'notSeen';
-  if (last === 'notSeen') return 'notSeen';
+  if (saw.length === 0) return 'notSeen';
   if (drifting.includes(family)) return 'slipping';
   const kinds = changes.filter((change) => change.family === family).map(({ kind }) => kind);
   const better = kinds.some((kind) => kind === 'gone' || kind === 'less');
   const worse = kinds.some((kind) => kind === 'more' || kind === 'new');
   if (better && worse) return 'mixed';
   if (worse) return 'worse';
-  if (better) return last === 'in' ? 'betterIn' : 'better';
-  if (saw.length === 1) return 'once';
-  return ({ in: 'steadyIn', unsure: 'steadyUnsure', out: 'steadyOut', none: 'notJudged' } as const)[
-    last
-  ];
+  const steady = steadyOf(saw.slice(-LAST_LOOKS).map(({ kept }) => kept.standings[family]));
+  if (better) return steady === 'steadyIn' ? 'betterIn' : 'better';
+  return saw.length === 1 ? 'once' : steady;
+}
+
+/** How a family stands by its last looks. */
+function steadyOf(last: readonly Standing[]): FamilyTerm {
+  const count = (standing: Standing) => last.filter((one) => one === standing).length;
+  const [ins, outs] = [count('in'), count('out')];
+  if (count('none') === last.length) return 'notJudged';
+  if (outs > 0) return ins > 0 ? 'sometimes' : 'steadyOut';
+  return ins > count('unsure') ? 'steadyIn' : 'steadyUnsure';
 }
 
 /** What logs tell of practice at home in a time. */

@@ -7,8 +7,14 @@ import { paintHand } from './paintHand';
 
 const MARGIN = 44;
 const GAP = 18;
-/** How wide a drawn hand is at most, pt. */
-const WIDEST_HAND = 210;
+/** How large everything is, pt: the largest that keeps it on one page is taken. */
+const SIZES = [
+  { hand: 230, chart: 0.95, text: 11.5, list: 11 },
+  { hand: 200, chart: 0.75, text: 11, list: 10.5 },
+  { hand: 180, chart: 0.66, text: 10.5, list: 10 },
+  { hand: 160, chart: 0.55, text: 10, list: 9.5 },
+] as const;
+type Size = (typeof SIZES)[number];
 const { ink: INK, second: SECOND, line: LINE, amber: AMBER } = PDF_INKS;
 /** As on the app's light screens: a colour beside a shape, never instead of it. */
 const STATES = { in: '#0F766E', unsure: '#8A6100', out: '#A8321A', none: SECOND };
@@ -23,6 +29,19 @@ export async function termPdf(
   drawn: DrawnTerm,
   fontDir: string | undefined,
 ): Promise<Buffer> {
+  for (const size of SIZES) {
+    const { pdf, pages } = await typeset(page, drawn, fontDir, size);
+    if (pages === 1) return pdf;
+  }
+  return (await typeset(page, drawn, fontDir, SIZES[0])).pdf;
+}
+
+async function typeset(
+  page: PaperTerm,
+  drawn: DrawnTerm,
+  fontDir: string | undefined,
+  size: Size,
+): Promise<{ pdf: Buffer; pages: number }> {
   const { words, heads } = page;
   const { doc, finished } = await openPdf({
     title: words.title,
@@ -30,27 +49,34 @@ export async function termPdf(
     margin: MARGIN,
     fontDir,
   });
+  let pages = 1;
+  doc.on('pageAdded', () => (pages += 1));
   const width = doc.page.width - 2 * MARGIN;
   doc.font('display').fontSize(20).fillColor(INK).text(words.title, MARGIN, MARGIN, { width });
   doc.font('text').fontSize(10.5).fillColor(SECOND).text(heads.dates, { width });
   if (words.opening !== '') {
-    doc.moveDown(0.5).fontSize(11.5).fillColor(INK).text(words.opening, { width, lineGap: 1.5 });
+    doc
+      .moveDown(0.5)
+      .fontSize(size.text)
+      .fillColor(INK)
+      .text(words.opening, { width, lineGap: 1.5 });
   }
   doc.moveDown(0.6);
-  hands(doc, page, drawn);
-  charts(doc, page);
-  list(doc, heads.changed, words.changed);
+  hands(doc, page, drawn, size);
+  charts(doc, page, size);
+  list(doc, size, heads.changed, words.changed);
   list(
     doc,
+    size,
     heads.worked,
     words.worked.map((cue) => `“${cue}”`),
   );
-  list(doc, heads.practised, words.practised === null ? [] : [words.practised]);
-  if (words.help !== '') help(doc, heads.help, words.help);
+  list(doc, size, heads.practised, words.practised === null ? [] : [words.practised]);
+  if (words.help !== '') help(doc, size, heads.help, words.help);
   doc.moveDown(0.8);
   doc.font('text').fontSize(9.5).fillColor(SECOND).text(heads.caution, MARGIN, doc.y, { width });
   doc.end();
-  return finished;
+  return { pdf: await finished, pages };
 }
 
 /** So much goes onto the same page, or begins the next one. */
@@ -58,10 +84,10 @@ function room(doc: PDFKit.PDFDocument, height: number): void {
   if (doc.y + height > doc.page.height - MARGIN) doc.addPage();
 }
 
-function hands(doc: PDFKit.PDFDocument, { heads }: PaperTerm, drawn: DrawnTerm): void {
+function hands(doc: PDFKit.PDFDocument, { heads }: PaperTerm, drawn: DrawnTerm, size: Size): void {
   if (!drawn.hands) return;
   const width = doc.page.width - 2 * MARGIN;
-  const each = Math.min(WIDEST_HAND, (width - GAP) / 2);
+  const each = Math.min(size.hand, (width - GAP) / 2);
   const left = MARGIN + (width - 2 * each - GAP) / 2;
   const top = doc.y;
   let low = top;
@@ -82,7 +108,11 @@ function hands(doc: PDFKit.PDFDocument, { heads }: PaperTerm, drawn: DrawnTerm):
 }
 
 /** The four families' weeks, two beside each other. */
-function charts(doc: PDFKit.PDFDocument, { words, heads, charts: all }: PaperTerm): void {
+function charts(
+  doc: PDFKit.PDFDocument,
+  { words, heads, charts: all }: PaperTerm,
+  size: Size,
+): void {
   const width = doc.page.width - 2 * MARGIN;
   const each = (width - GAP) / 2;
   const shown = FAMILIES.filter((family) => words.families[family] !== undefined);
@@ -101,7 +131,7 @@ function charts(doc: PDFKit.PDFDocument, { words, heads, charts: all }: PaperTer
       const points = all[family] ?? [];
       if (points.length > 0) {
         const chart = termChart(points);
-        const scale = Math.min(1, each / chart.width) * 0.8;
+        const scale = Math.min(size.chart, each / chart.width);
         doc
           .save()
           .translate(x, doc.y + 2)
@@ -124,7 +154,7 @@ function charts(doc: PDFKit.PDFDocument, { words, heads, charts: all }: PaperTer
       }
       doc
         .font('text')
-        .fontSize(10.5)
+        .fontSize(size.list)
         .fillColor(INK)
         .text(words.families[family]!, x, doc.y, { width: each });
       low = Math.max(low, doc.y);
@@ -137,7 +167,12 @@ function charts(doc: PDFKit.PDFDocument, { words, heads, charts: all }: PaperTer
 }
 
 /** A heading with its lines; nothing where there is none. */
-function list(doc: PDFKit.PDFDocument, heading: string, lines: readonly string[]): void {
+function list(
+  doc: PDFKit.PDFDocument,
+  size: Size,
+  heading: string,
+  lines: readonly string[],
+): void {
   if (lines.length === 0) return;
   const width = doc.page.width - 2 * MARGIN;
   room(doc, 44);
@@ -149,17 +184,17 @@ function list(doc: PDFKit.PDFDocument, heading: string, lines: readonly string[]
     doc.circle(MARGIN + 4, top + 6, 1.6).fill(AMBER);
     doc
       .font('text')
-      .fontSize(11)
+      .fontSize(size.list)
       .fillColor(INK)
       .text(line, MARGIN + 13, top, { width: width - 13 });
   }
   doc.x = MARGIN;
 }
 
-function help(doc: PDFKit.PDFDocument, heading: string, text: string): void {
+function help(doc: PDFKit.PDFDocument, size: Size, heading: string, text: string): void {
   const width = doc.page.width - 2 * MARGIN;
   doc.moveDown(0.6);
-  doc.font('text').fontSize(11.5);
+  doc.font('text').fontSize(size.text);
   const tall = doc.heightOfString(text, { width: width - 24 }) + 34;
   room(doc, tall);
   const top = doc.y;

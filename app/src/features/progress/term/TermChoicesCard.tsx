@@ -14,7 +14,26 @@ import { termWords } from '../../../foundation/strings/term';
 import { timeProblem } from './termTime';
 import type { TermChoices } from './useTermDraft';
 
-/** For whom a page is, of which time it tells, and from where the hands are drawn. */
+/** For whom a page is. */
+export function ReaderChoices({
+  reader: chosen,
+  onChoose,
+}: Pick<TermChoices, 'reader'> & { onChoose: (more: Partial<TermChoices>) => void }) {
+  return (
+    <Choices question={termWords.reader}>
+      {TERM_READERS.map((reader) => (
+        <Choice
+          key={reader}
+          label={termWords.readers[reader]}
+          chosen={reader === chosen}
+          onPress={() => onChoose({ reader })}
+        />
+      ))}
+    </Choices>
+  );
+}
+
+/** Of which time a page tells, and from where the hands are drawn. */
 export function TermChoicesCard({
   choices,
   hand,
@@ -29,16 +48,6 @@ export function TermChoicesCard({
   const names = strings.portrait;
   return (
     <Card style={{ gap: space(3) }}>
-      <Choices question={termWords.reader}>
-        {TERM_READERS.map((reader) => (
-          <Choice
-            key={reader}
-            label={termWords.readers[reader]}
-            chosen={reader === choices.reader}
-            onPress={() => onChoose({ reader })}
-          />
-        ))}
-      </Choices>
       <TimeFields
         key={`${choices.from} ${choices.until}`}
         from={choices.from}

@@ -19,7 +19,7 @@ import { GivenBefore } from './GivenBefore';
 import { givenWords } from './givenWords';
 import { GiveTerm } from './GiveTerm';
 import { printPage } from './printPage';
-import { TermChoicesCard } from './TermChoicesCard';
+import { ReaderChoices, TermChoicesCard } from './TermChoicesCard';
 import { TERM_CSS } from './termHtml';
 import { termFile } from './termPaper';
 import { TermSheet } from './TermSheet';
@@ -112,6 +112,7 @@ export function TermEditor({
           {problem}
         </Notice>
       )}
+      <ReaderChoices reader={reader} onChoose={choose} />
       <Columns
         picture={
           isEmpty ? (

@@ -6,7 +6,6 @@ import type { TermChange, TermFacts } from '@open-palm/records/term';
 import { signText } from '../../../assessment/advice/signWords';
 import { strings } from '../../../foundation/strings';
 import { measureName } from '../../../foundation/strings/measureWords';
-import { progressWords } from '../../../foundation/strings/progress';
 import { termWords as words } from '../../../foundation/strings/term';
 import { withUnit } from '../changeWords';
 
@@ -32,6 +31,7 @@ export function termDraft(
   }: { called: string; bow: BowKind; cueText: (cue: string) => string; restart: string | null },
 ): TermWords {
   const lines = facts.changes.map((change) => changeLine(change, reader, bow));
+  if (lines.length === 0 && facts.looks > 1) lines.push(words.noChange);
   return {
     title: words.titles[reader](called),
     opening: [
@@ -64,8 +64,5 @@ export function changeLine(
   const line = words.changes[kind](at);
   if (!FIGURES.includes(reader)) return line;
   const series = seriesOf(measure, place);
-  return words.withFigures(
-    line,
-    progressWords.fromTo(withUnit(from, series), withUnit(to, series)),
-  );
+  return words.withFigures(line, words.fromTo(withUnit(from, series), withUnit(to, series)));
 }

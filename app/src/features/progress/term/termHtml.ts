@@ -102,8 +102,11 @@ li::marker { color: #b4690e; }
 .none { fill: #fff; stroke: #5a5247; stroke-width: 1.3; }
 .half { fill: #8a6100; }
 @media print {
-  .page { max-width: none; padding: 0; font-size: 11pt; }
-  .hands figure { max-width: 210pt; }
+  .page { max-width: none; padding: 0; font-size: 10.5pt; }
+  .page > * + * { margin-top: 8px; }
+  .hands figure { max-width: 165pt; }
+  .families { gap: 6px 18px; }
+  .families svg { width: 72%; }
   .families section, li { break-inside: avoid; }
 }
 `;

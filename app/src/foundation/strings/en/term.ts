@@ -11,6 +11,7 @@ const families: Record<FamilyTerm, string> = {
   steadyIn: 'As it should be.',
   steadyUnsure: 'Not certain yet: we look again.',
   steadyOut: 'Not yet as we want it.',
+  sometimes: 'At times as it should be, at times not yet.',
   once: 'Looked at once: nothing to compare yet.',
   notJudged: 'Looked at, not judged.',
   notSeen: 'Not looked at in this time.',
@@ -34,15 +35,15 @@ const openings: Record<TermReader, (name: string, looks: number) => string> = {
   parents: (name, looks) =>
     looks === 1
       ? `${name}’s bow hand was looked at once in this time.`
-      : `${name}’s bow hand was looked at ${looks} times in this time. This is how it has changed.`,
+      : `${name}’s bow hand was looked at ${looks} times in this time.`,
   audition: (name, looks) =>
     looks === 1
       ? `One look at the hold of ${name}.`
-      : `${looks} looks at the hold of ${name}, the first against the last.`,
+      : `${looks} looks at the hold of ${name} in this time, the first against the last.`,
   student: (_, looks) =>
     looks === 1
       ? 'We looked at your bow hand once in this time.'
-      : `We looked at your bow hand ${looks} times. This is what has changed since the first.`,
+      : `We looked at your bow hand ${looks} times in this time.`,
 };
 
 const helps: Record<TermReader, string> = {
@@ -100,7 +101,11 @@ export const term = {
   changes,
   helps,
   withFigures: (line: string, figures: string) => `${line.replace(/\.$/, '')} (${figures}).`,
+  /** Without an arrow: not every face has one. */
+  fromTo: (from: string, to: string) => `from ${from} to ${to}`,
   atPlace: (sign: string, place: string) => `${sign}, ${place}`,
+  /** Where nothing surely did. */
+  noChange: 'Nothing yet that we can be sure of.',
   otherChange: (checkpoint: string) => `${checkpoint} is off`,
   restart: (what: string, on: string) => `${what} since ${on}: told from then on.`,
   practised: (days: number, minutes: number) =>
