@@ -15,6 +15,22 @@ async function openTerm(page: Page, name: string): Promise<void> {
 
 const sheet = (page: Page) => page.getByRole('region', { name: 'The page as it is given' });
 
+/** What this device has kept of pages that were not given yet. */
+const keptWords = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        const open = indexedDB.open('open-palm-terms');
+        open.onsuccess = () => {
+          const all = open.result.transaction('pages').objectStore('pages').getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve(JSON.stringify(all.result));
+          };
+        };
+      }),
+  );
+
 /** How many pages a PDF has. */
 const pagesOf = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)!.length;
 
@@ -42,18 +58,7 @@ test('a term on a page is written for parents in the teacher’s words, printed,
   await expect(sheet(page)).toContainText('The thumb is soft at last.');
   await page.getByLabel(/^How to help/).fill('Listen, and praise.');
   await expect(sheet(page)).toContainText('Listen, and praise.');
-  await page.waitForFunction(async () => {
-    const open = indexedDB.open('open-palm-terms');
-    const db = await new Promise<IDBDatabase>((resolve) => {
-      open.onsuccess = () => resolve(open.result);
-    });
-    const all = db.transaction('pages').objectStore('pages').getAll();
-    const kept = await new Promise<unknown>((resolve) => {
-      all.onsuccess = () => resolve(all.result);
-    });
-    db.close();
-    return JSON.stringify(kept).includes('Listen, and praise.');
-  });
+  await expect.poll(() => keptWords(page)).toContain('Listen, and praise.');
   await page.reload();
   await expect(sheet(page).getByRole('img')).toHaveCount(2, { timeout: 45_000 });
   await expect(sheet(page)).toContainText('The thumb is soft at last.');
@@ -104,6 +109,9 @@ test('a term’s PDF is made by the studio; days without a look and days that ca
   await page.getByLabel('Until', { exact: true }).fill('2019-02-01');
   await from.fill('2019-01-01');
   await from.blur();
-  await expect(page.getByText(/^Nobody looked at this hand in this time/)).toBeVisible();
+  await expect(page.getByText(/^Nobody looked at this hold in this time/)).toBeVisible();
+  // What the teacher did not write follows the days: no looks and no minutes of another time are told.
+  await expect(page.getByLabel('Opening', { exact: true })).toHaveValue('');
+  await expect(page.getByText(/^No practice log has come back/)).toBeVisible();
   await expect(button(page, 'As a PDF')).toBeDisabled();
 });

@@ -59,7 +59,7 @@ export function TermEditor({
     keeper.keep(next);
   };
   const change = (more: Partial<TermWords>) =>
-    choose({ edits: { ...edits, [reader]: { ...page.words, ...more } } });
+    choose({ edits: { ...edits, [reader]: { ...edits[reader], ...more } } });
 
   /** Gives the page as its words stand, and writes down what was told. */
   const give = async (by: (words: TermWords) => Promise<void>) => {
@@ -135,7 +135,7 @@ export function TermEditor({
           choices={choices}
           hand={page.taught.hand}
           today={today}
-          onChoose={choose}
+          onChoose={(more) => choose({ ...more, ...('from' in more ? withoutMinutes(edits) : {}) })}
         />
         <TermWording words={page.words} practisedLine={page.practised} onChange={change} />
         {edits[reader] ? (
@@ -172,6 +172,13 @@ export function TermEditor({
     </Screen>
   );
 }
+
+/** Minutes that were counted of another time are not told of this one. */
+const withoutMinutes = (edits: TermChoices['edits']): Pick<TermChoices, 'edits'> => ({
+  edits: Object.fromEntries(
+    Object.entries(edits).map(([reader, { practised: _, ...words }]) => [reader, words]),
+  ),
+});
 
 type Told = Omit<TermChoices, 'edits'> & { words: TermWords };
 

@@ -46,7 +46,7 @@ export function TermWording({
       <Lines name={heads.worked} lines={words.worked} onLines={(worked) => onChange({ worked })} />
       <FamilyLines families={words.families} onChange={(families) => onChange({ families })} />
       <Choices question={termWords.practice}>
-        {practisedLine === null ? (
+        {practisedLine === null && words.practised === null ? (
           <Text variant="small" second>
             {termWords.noPractice}
           </Text>

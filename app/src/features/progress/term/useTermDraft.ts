@@ -5,25 +5,27 @@ import { PORTRAIT_VIEWS } from '@open-palm/core/portrait/views';
 import { studioNow } from '../../../foundation/api/clock';
 import { termDrafts } from '../../../foundation/api/drafts';
 
-/** Words are kept as they stand, also where nobody could be given them yet. */
-const looseWords = termWordsSchema.extend({
-  title: z.string(),
-  opening: z.string(),
-  changed: z.array(z.string()),
-  worked: z.array(z.string()),
-  practised: z.string().nullable(),
-  help: z.string(),
-});
+/** Words are kept as they stand, also where they could not be given yet. */
+const ownWords = termWordsSchema
+  .extend({
+    title: z.string(),
+    opening: z.string(),
+    changed: z.array(z.string()),
+    worked: z.array(z.string()),
+    practised: z.string().nullable(),
+    help: z.string(),
+  })
+  .partial();
 
 const choicesSchema = z.object({
   from: dateSchema,
   until: dateSchema,
   reader: z.enum(TERM_READERS),
   view: z.enum(PORTRAIT_VIEWS).nullable(),
-  edits: z.partialRecord(z.enum(TERM_READERS), looseWords),
+  edits: z.partialRecord(z.enum(TERM_READERS), ownWords),
 });
 
-/** What was chosen for a page, and the teacher's own words for each reader. */
+/** What was chosen for a page, and what the teacher has written otherwise for each reader: the rest is written from the looks. */
 export type TermChoices = z.infer<typeof choicesSchema>;
 
 /** How long changes are gathered before they are written, ms. */

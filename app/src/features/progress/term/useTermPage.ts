@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { HandFile, Paper, TermReader } from '@open-palm/contract';
+import type { HandFile, Paper, TermReader, TermWords } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { findHold } from '@open-palm/records/holds';
 import { plansOf } from '@open-palm/records/practice';
@@ -43,7 +43,7 @@ export function useTermPage(
       cueText: (cue) => cueWords(cue, log.ownCues),
       restart,
     });
-  const words = edits[reader] ?? draftFor(reader);
+  const words: TermWords = { ...draftFor(reader), ...edits[reader] };
   const paperOn = (paper: Paper, said = words) =>
     termPaper(looks, {
       studentId: student.id,

@@ -85,7 +85,7 @@ export const term = {
   withoutPractice: 'Left out',
   noPractice: 'No practice log has come back in this time.',
   anew: 'Write the words anew',
-  anewHelp: 'Your words stay when a date changes. Anew, they are written from the looks again.',
+  anewHelp: 'What you wrote stays when a day changes; anew, all of it is written from the looks.',
   oneLook: 'There is one look in this time: nothing to compare.',
   noLook: 'Nobody looked at this hold in this time. Choose other days, or look first.',
   before: 'Given before',
