@@ -276,7 +276,7 @@ describe('what is taken', () => {
           expect(leftOutOf(takeListSchema.parse(strokes).takes)).toBe(0);
         },
       ),
-      { numRuns: 25, seed: 20261129, endOnFailure: true },
+      { numRuns: 32, seed: 20261130, endOnFailure: true },
     );
     // Something of every kind was taken, or nothing was proven of it.
     expect(taken).toHaveLength(8);
