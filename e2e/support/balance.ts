@@ -1,11 +1,11 @@
 import type { Locator, Page } from '@playwright/test';
-import { press } from './teacher';
+import { openTool } from './teacher';
 
 /** Opens a demo student's bow as a lever. */
 export async function openBalance(page: Page, student: string): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: new RegExp(`Open ${student}`) }).click();
-  await press(page, 'The bow as a lever');
+  await openTool(page, 'The bow as a lever');
   await page.getByRole('heading', { name: 'Balance' }).waitFor();
 }
 

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { ROOT } from './studio';
-import { button, press } from './teacher';
+import { button, openTool, press } from './teacher';
 
 /** What the renderer knows of a clip; places in px of the clip. */
 export interface ClipTruth {
@@ -28,7 +28,7 @@ export const clipTruth = (name: string): ClipTruth =>
 export async function openStroke(page: Page, student = 'Ines'): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: new RegExp(`Open ${student}`) }).click();
-  await press(page, 'Wrist over a stroke');
+  await openTool(page, 'Wrist over a stroke');
   await page.getByRole('heading', { name: 'Wrist over a stroke' }).waitFor();
 }
 

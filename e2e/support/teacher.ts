@@ -8,6 +8,19 @@ export const button = (page: Page, name: string | RegExp, exact = true) =>
 export const press = (page: Page, name: string | RegExp, exact = true) =>
   button(page, name, exact).click();
 
+/** Opens a section of the hand file. */
+export const openSection = (page: Page, name: 'Now' | 'Weeks' | 'Agreed' | 'Looks') =>
+  page
+    .getByRole('tab', { name: new RegExp(`^${name}`) })
+    .filter({ visible: true })
+    .click();
+
+/** Goes to a tool of the hand file. */
+export async function openTool(page: Page, name: string): Promise<void> {
+  await press(page, 'Tools');
+  await press(page, name);
+}
+
 /** Begins a look without a camera. */
 export async function lookByTap(page: Page, student: string): Promise<void> {
   await openLook(page, student);

@@ -7,6 +7,7 @@ import {
   placePoints,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
+import { openSection } from '../support/teacher';
 
 // Each screen in both schemes and on both widths; every combination of them would take twice as long.
 for (const [colorScheme, viewport] of [
@@ -36,11 +37,15 @@ for (const [colorScheme, viewport] of [
       await expectAccessible(page, 'student form');
       await page.getByRole('button', { name: 'Back' }).click();
       await page.getByRole('link', { name: /Open Edda/ }).click();
+      await openSection(page, 'Weeks');
       await expect(page.getByText('Latest against the look before')).toBeVisible();
+      await openSection(page, 'Now');
       await page.getByRole('button', { name: 'Show every number' }).click();
+      await page.getByRole('button', { name: 'Tools' }).click();
       await expectAccessible(page, 'hand file');
       // On a light phone their own journeys check them.
       if (colorScheme === 'dark') {
+        await openSection(page, 'Weeks');
         await page.getByRole('button', { name: 'Over the weeks' }).click();
         await expect(page.getByRole('heading', { name: /its checkpoints/ })).toBeVisible();
         await page.getByRole('button', { name: 'As a table: The four families' }).click();
@@ -52,8 +57,8 @@ for (const [colorScheme, viewport] of [
         await expectAccessible(page, 'studio');
         await page.getByRole('button', { name: 'Back' }).click();
         await page.getByRole('link', { name: /Open Edda/ }).click();
-        await expect(page.getByText('Latest against the look before')).toBeVisible();
       }
+      await openSection(page, 'Looks');
       await page.getByRole('button', { name: 'Take the hand at rest' }).click();
       await choosePicture(page, demoPicture('settled.finger-side').file);
       await expect(page.getByRole('heading', { name: 'The hand at rest' })).toBeVisible();

@@ -1,5 +1,5 @@
 import { expectAccessible } from '../support/expectAccessible';
-import { answerCheckpoint, press, restIsFine } from '../support/teacher';
+import { answerCheckpoint, openSection, openTool, press, restIsFine } from '../support/teacher';
 import { expect, test } from '../support/test';
 
 for (const [colorScheme, viewport] of [
@@ -20,7 +20,7 @@ for (const [colorScheme, viewport] of [
         .first()
         .click();
       if (viewport.width < 900) await page.getByRole('link', { name: /Open Tobin/ }).click();
-      await press(page, 'Build it step by step');
+      await openTool(page, 'Build it step by step');
       await expectAccessible(page, 'build the hold');
       await press(page, 'The parts of the bow');
       await page.getByRole('radio', { name: 'Throat' }).click();
@@ -30,6 +30,7 @@ for (const [colorScheme, viewport] of [
       await expectAccessible(page, 'step of building');
       await press(page, 'Back');
       await press(page, 'Back to the student');
+      await openSection(page, 'Looks');
       await page
         .getByRole('link', { name: /Open the look of/ })
         .first()

@@ -11,6 +11,7 @@ import {
 } from '../support/lookAtHold';
 import { portOf, startStudio } from '../support/studio';
 import { expect, test } from '../support/test';
+import { openSection } from '../support/teacher';
 
 const folder = mkdtempSync(join(tmpdir(), 'bad-'));
 const picture = demoPicture('settled.finger-side');
@@ -80,6 +81,7 @@ test('a look saved while the studio is away waits on the device, survives a relo
   await expect(page.getByRole('link', { name: /Open Osric/ })).toContainText('next look');
   // Sent once, kept once.
   await page.getByRole('link', { name: /Open Osric/ }).click();
+  await openSection(page, 'Looks');
   await expect(page.getByRole('link', { name: /Open the look of/ })).toHaveCount(1);
   await again.stop();
 });

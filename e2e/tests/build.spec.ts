@@ -1,4 +1,4 @@
-import { press } from '../support/teacher';
+import { openTool, press } from '../support/teacher';
 import { expect, test } from '../support/test';
 
 test('the hold is built step by step in the chosen order, timed, and the order remembered', async ({
@@ -6,7 +6,7 @@ test('the hold is built step by step in the chosen order, timed, and the order r
 }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tilda/ }).click();
-  await press(page, 'Build it step by step');
+  await openTool(page, 'Build it step by step');
   await page.getByRole('radio', { name: 'Palm up, then turned over' }).click();
   await page.getByRole('radio', { name: '3 times' }).click();
   await press(page, 'Start');
@@ -21,7 +21,7 @@ test('the hold is built step by step in the chosen order, timed, and the order r
   }
   await expect(page.getByText(/^3 times, in \d+\.\d s\./)).toBeVisible();
   await press(page, 'To the hand file');
-  await press(page, 'Build it step by step');
+  await openTool(page, 'Build it step by step');
   await expect(page.getByText('Last time: palm up, then turned over.')).toBeVisible();
   await expect(page.getByRole('radio', { name: 'Palm up, then turned over' })).toBeChecked();
 });
@@ -29,7 +29,7 @@ test('the hold is built step by step in the chosen order, timed, and the order r
 test('the hold is built on a pencil by the same steps, without a frog', async ({ page }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tilda/ }).click();
-  await press(page, 'Build it step by step');
+  await openTool(page, 'Build it step by step');
   await page.getByRole('radio', { name: 'Thumb first' }).click();
   await page.getByRole('radio', { name: 'a pencil or thick marker' }).click();
   await press(page, 'Start');
@@ -48,7 +48,7 @@ test('the hold is built on a pencil by the same steps, without a frog', async ({
 test('the bow tells the names of its parts when it is touched', async ({ page }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tilda/ }).click();
-  await press(page, 'Build it step by step');
+  await openTool(page, 'Build it step by step');
   await press(page, 'The parts of the bow');
   const bow = (await page.getByRole('img', { name: 'The parts of the bow' }).boundingBox())!;
   const touch = (xMm: number, yMm: number) =>

@@ -9,6 +9,7 @@ import {
   type DemoPicture,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
+import { openSection } from '../support/teacher';
 
 const settled = demoPicture('settled.finger-side');
 
@@ -109,6 +110,7 @@ for (const { on, name, picture, left, index } of PLAYERS) {
     await expect(indexRow(page)).toContainText(index.verdict);
     await page.getByRole('button', { name: 'Save this look' }).click();
     await expect(page.getByText(/looked at today/)).toBeVisible();
+    await openSection(page, 'Looks');
     await expect(page.getByText('Free in the air · Finger side').first()).toBeVisible();
   });
 
@@ -131,6 +133,7 @@ for (const { on, name, picture, left, index } of PLAYERS) {
     await tap('Save this look');
     expect(taps).toBeLessThanOrEqual(14);
     await expect(page.getByText(/looked at today/)).toBeVisible();
+    await openSection(page, 'Looks');
     await expect(page.getByText('Free in the air · By tap').first()).toBeVisible();
     // A clean look has nothing to work on in what it judged.
     const newest = page.getByRole('link', { name: /Open the look of/ }).first();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expectAccessible } from '../support/expectAccessible';
-import { button, press } from '../support/teacher';
+import { button, openSection, press } from '../support/teacher';
 import { expect, test } from '../support/test';
 
 async function choose(page: Page, name: string, content: string | Buffer): Promise<void> {
@@ -66,6 +66,7 @@ test('files of other encodings, kinds and date orders are told, and nothing chan
   await expect(page.getByText('It is in.')).toBeVisible();
   await press(page, 'To the students');
   await page.getByRole('link', { name: /Open Osric/ }).click();
+  await openSection(page, 'Looks');
   await expect(page.getByRole('link', { name: 'Open the look of 4 March 2025' })).toBeVisible();
 });
 

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import PostalMime from 'postal-mime';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { press } from '../support/teacher';
+import { openSection, press } from '../support/teacher';
 import { expect, test } from '../support/test';
 
 test.use({
@@ -16,6 +16,7 @@ test('a photo check becomes ordered points in the teacher’s words: text, PDF a
 }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tobin/ }).click();
+  await openSection(page, 'Looks');
   await page
     .getByRole('link', { name: /Open the look of/ })
     .first()

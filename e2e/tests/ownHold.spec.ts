@@ -6,6 +6,7 @@ import { expectAccessible } from '../support/expectAccessible';
 import { ROOT } from '../support/studio';
 import { expect, test } from '../support/test';
 import { uuid } from '../support/twoPlaces';
+import { openTool } from '../support/teacher';
 
 test('a hold is copied, its band dragged on the finger, nonsense refused while typing, and kept', async ({
   page,
@@ -63,7 +64,7 @@ test('a student points to an own hold; changing it leaves the old verdict alone'
 
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tobin/ }).click();
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await openTool(page, 'Edit');
   await page.getByRole('radio', { name: 'Quayside violin' }).click();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(
@@ -77,6 +78,8 @@ test('a student points to an own hold; changing it leaves the old verdict alone'
   await markPicture(page, 'Finger side', demoPicture('settled.finger-side'), FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('button', { name: 'Save this look' }).click();
+  const line = page.getByRole('button', { name: /^Index: depth/ }).filter({ visible: true });
+  await line.click();
   const index = page
     .getByText('Index: depth', { exact: true })
     .filter({ visible: true })
@@ -101,6 +104,7 @@ test('a student points to an own hold; changing it leaves the old verdict alone'
 
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Tobin/ }).click();
+  await line.click();
   await expect(index).toContainText(
     'wanted between first and second joint from the tip (1.1 to 1.9)',
   );
@@ -117,7 +121,7 @@ test('an instrument is added, with its own hold, bow and answers where schools d
 }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Linnea/ }).click();
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await openTool(page, 'Edit');
   await page.getByRole('button', { name: 'Add another instrument' }).click();
   await page.getByRole('radio', { name: 'Double bass' }).last().click();
   await page.getByRole('radio', { name: 'French, knuckles on top' }).click();

@@ -1,7 +1,7 @@
 import { expectAccessible } from '../support/expectAccessible';
 import { expect, test } from '../support/ownStudio';
 import { portOf, startOwnStudio, startStudio } from '../support/studio';
-import { press } from '../support/teacher';
+import { openSection, press } from '../support/teacher';
 
 test.describe('a studio of one’s own', () => {
   test('begins empty, and leads to its first student', async ({ page, studio }) => {
@@ -58,6 +58,7 @@ test('what was made for one studio is never sent to another at the same address,
   );
   await press(page, 'Save');
   await expect(page.getByRole('heading', { name: 'Nora Ashgrove' })).toBeVisible();
+  await openSection(page, 'Agreed');
   await expect(page.getByText('Nothing is agreed at the moment.')).toBeVisible();
   await page.goto(`${studio.url}/api/holds`);
   await studio.stop();

@@ -8,7 +8,14 @@ import { expectAccessible } from '../support/expectAccessible';
 import { dayFromNow, givenCard, openCard, putPlan } from '../support/practice';
 import { putStudent } from '../support/putStudent';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../support/studio';
-import { answerCheckpoint, button, lookByTap, press, restIsFine } from '../support/teacher';
+import {
+  answerCheckpoint,
+  button,
+  lookByTap,
+  openSection,
+  press,
+  restIsFine,
+} from '../support/teacher';
 import { expect, test } from '../support/test';
 
 const folder = mkdtempSync(join(tmpdir(), 'card-'));
@@ -64,12 +71,13 @@ async function settled(page: Page): Promise<void> {
 const openPractice = async (page: Page, name: string) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: `Open ${name}’s hand file` }).click();
+  await openSection(page, 'Agreed');
   await button(page, /^(See the plan|Plan practice)$/).waitFor();
   await settled(page);
   await press(page, /^(See the plan|Plan practice)$/);
 };
 
-test('from a result to a card in the student’s hand in three taps, or with a drill dragged to other days', async ({
+test('from a result to a card in the student’s hand in four taps, or with a drill dragged to other days', async ({
   page,
   browser,
 }) => {
@@ -77,6 +85,7 @@ test('from a result to a card in the student’s hand in three taps, or with a d
   await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
   await restIsFine(page);
   await press(page, 'Save this look');
+  await openSection(page, 'Agreed');
   await button(page, 'Plan practice').waitFor();
   await settled(page);
   await press(page, 'Plan practice');

@@ -6,6 +6,7 @@ import {
   onScreen,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
+import { openSection } from '../support/teacher';
 
 const picture = demoPicture('settled.finger-side');
 
@@ -17,6 +18,7 @@ const HANGING: [number, number][] = ['index', 'middle', 'ring', 'little'].flatMa
 test('the hand at rest is marked and kept, and gaps are then told against it', async ({ page }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: /Open Osric/ }).click();
+  await openSection(page, 'Looks');
   await expect(page.getByText(/shows its own gaps and lengths/)).toBeVisible();
   await page.getByRole('button', { name: 'Take the hand at rest' }).click();
   await choosePicture(page, picture.file);

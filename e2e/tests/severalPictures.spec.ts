@@ -11,6 +11,7 @@ import {
   THUMB_SIDE_ORDER,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
+import { openSection } from '../support/teacher';
 
 const fingerSide = demoPicture('settled.finger-side');
 const thumbSide = demoPicture('settled.thumb-side');
@@ -50,6 +51,7 @@ test('three pictures make one look, with the wrist at heel and point', async ({ 
   await page.getByRole('button', { name: /^Remove: Profile with forearm, at the point/ }).click();
   await expect(page.getByText('Wrist up or down, at the point')).toHaveCount(0);
   await page.getByRole('button', { name: 'Save this look' }).click();
+  await openSection(page, 'Looks');
   await expect(
     page.getByText('Free in the air · Finger side · Profile with forearm'),
   ).toBeVisible();
@@ -96,6 +98,7 @@ test('points are saved as a file and brought back from it, row by row', async ({
   await markPicture(page, 'Finger side', fingerSide, FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('button', { name: 'Save this look' }).click();
+  await openSection(page, 'Looks');
   await page.getByRole('link', { name: /Open the look of/ }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the points as a file' }).click();

@@ -7,6 +7,7 @@ import {
 } from '../support/lookAtHold';
 import { portOf, startStudio } from '../support/studio';
 import { expect, test } from '../support/test';
+import { openSection, openTool } from '../support/teacher';
 
 const STUDENT = 'Osric Tidewell';
 
@@ -47,6 +48,7 @@ test('a look is taken, read, kept, and found again after the studio was restarte
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: `Open ${STUDENT}’s hand file` }).click();
   await expect(page.getByText(/2\.[01] ± 0\.2\)/)).toBeVisible();
+  await openSection(page, 'Looks');
   await page.getByRole('link', { name: /Open the look of/ }).click();
   const kept = page.getByRole('img', { name: /The picture, Finger side/ });
   await expect(kept).toBeVisible();
@@ -62,6 +64,7 @@ test('a second look from the same side stands beside the one before', async ({ p
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('button', { name: 'Save this look' }).click();
+  await openSection(page, 'Weeks');
   const change = page.getByText('Latest against the look before').locator('..');
   await expect(change).toContainText('Beforeat the second joint (2.1 ± 0.2)');
   await expect(change).toContainText(
@@ -110,7 +113,7 @@ test('a picture of the other hand is noticed, and flipped only on a person’s w
   // A right hand's picture in the file of a student who bows with the left.
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: `Open ${STUDENT}’s hand file` }).click();
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await openTool(page, 'Edit');
   await page.getByRole('radio', { name: 'Left hand' }).click();
   await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: 'Look at the hold' }).click();
@@ -140,6 +143,7 @@ test('the result’s doubts are drawn in a worker, and what is kept is what was 
   await page.getByRole('button', { name: 'Show every number' }).click();
   const shown = await spread.innerText();
   await page.getByRole('button', { name: 'Save this look' }).click();
+  await openSection(page, 'Looks');
   await page.getByRole('link', { name: /Open the look of/ }).click();
   await page.getByRole('button', { name: 'Show every number' }).filter({ visible: true }).click();
   await expect(spread).toHaveText(shown.replace('\n', ''));

@@ -4,7 +4,7 @@ import { openStroke } from '../support/clip';
 import { expect, test } from '../support/test';
 import { changedInTwoPlaces, studentOf, uuid } from '../support/twoPlaces';
 import { ROOT } from '../support/studio';
-import { button, lookByTap, press, restIsFine } from '../support/teacher';
+import { button, lookByTap, openSection, press, restIsFine } from '../support/teacher';
 import { saveLook, isPut, studioSays, refusal, looksOf } from '../support/saveLook';
 
 test('a passing 403 and answers that nobody can read refuse nothing: the look waits and arrives', async ({
@@ -78,6 +78,7 @@ test('a note that the studio does not take is put right in place, and arrives', 
     const error = { code: 'malformed', message: 'The word cannot be read.', where: 'words' };
     return route.fulfill({ status: 400, json: { error } });
   });
+  await openSection(page, 'Agreed');
   await press(page, 'Agree on something');
   await page.getByLabel('What is agreed?').fill('Short nails by then');
   await press(page, 'Keep it');

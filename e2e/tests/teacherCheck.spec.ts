@@ -2,6 +2,7 @@ import {
   answerCheckpoint,
   button,
   lookByTap,
+  openSection,
   press,
   restIsFine,
   touchFinger,
@@ -49,6 +50,7 @@ test('French bass, stick at the finger roots: from the signs to the second cue',
   await expect(result.getByText('It worked. The next lesson starts with it.')).toBeVisible();
   await press(page, 'Save this look');
   // The next lesson starts with what worked.
+  await openSection(page, 'Agreed');
   await expect(
     page.getByText('“Let the index carry the tip a little more.” · today'),
   ).toBeVisible();
@@ -85,6 +87,7 @@ test('a straight thumb on violin: a cue in the teacher’s own words comes first
   await press(page, 'Keep it');
   await expect(result.getByText('Noted.')).toBeVisible();
   await press(page, 'Save this look');
+  await openSection(page, 'Agreed');
   await expect(page.getByText('“Let the thumb be a ball.” · today')).toBeVisible();
 });
 
@@ -114,6 +117,7 @@ test('the teacher sees it differently: cause and verdict are kept, shown, and co
   await press(page, 'Save this look');
   await expect(page.getByText(/looked at today/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'The thumbnail is too long' })).toBeVisible();
+  await openSection(page, 'Looks');
   await page
     .getByRole('link', { name: /Open the look of/ })
     .first()
@@ -192,6 +196,7 @@ test('what was not ready is noted with the look', async ({ page }) => {
   await restIsFine(page);
   await expect(page.getByText('Cut the thumbnail short before we go on.')).toBeVisible();
   await press(page, 'Save this look');
+  await openSection(page, 'Looks');
   await page.getByRole('link', { name: /Open the look of/ }).click();
   await expect(page.getByText('Not ready: Thumbnail and nails (left hand too)')).toBeVisible();
 });

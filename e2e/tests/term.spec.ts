@@ -1,13 +1,14 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expectAccessible } from '../support/expectAccessible';
-import { button, press } from '../support/teacher';
+import { button, openSection, press } from '../support/teacher';
 import { expect, test } from '../support/test';
 
 /** Opens a student's page of a term by the way through the weeks. */
 async function openTerm(page: Page, name: string): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: `Open ${name}’s hand file` }).click();
+  await openSection(page, 'Weeks');
   await press(page, 'Over the weeks');
   await press(page, 'A term on a page');
   await expect(sheet(page).getByRole('img')).toHaveCount(2, { timeout: 45_000 });

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expectAccessible } from '../support/expectAccessible';
-import { button, lookByTap, press, restIsFine } from '../support/teacher';
+import { button, lookByTap, openSection, openTool, press, restIsFine } from '../support/teacher';
 import { expect, test } from '../support/test';
 import { dateIn, weeklyStudent } from '../support/weeklyStudent';
 
@@ -24,6 +24,7 @@ test('a slide is told as drift, not before; and a planned change is not called s
   await press(page, 'Show them');
   await expect(rowOf(page, student.name)).not.toContainText('Drifting');
   await openFile(page, student.name);
+  await openSection(page, 'Weeks');
   await expect(page.getByText(/^No real change since/).first()).toBeVisible();
   await expect(page.getByText(/Drifting since/)).toHaveCount(0);
 
@@ -31,6 +32,7 @@ test('a slide is told as drift, not before; and a planned change is not called s
   await page.goto(studio.url);
   await expect(rowOf(page, student.name)).toContainText(/Drifting since .*: Fingers/);
   await openFile(page, student.name);
+  await openSection(page, 'Weeks');
   await expect(
     page.getByText(/Drifting since .*index: depth 1\.6 joints → 1\.9 joints/),
   ).toBeVisible();
@@ -79,6 +81,7 @@ test('a promise stands on Today and in the file until it is kept', async ({ page
   await expect(rowOf(page, student.name)).toContainText(/Agreed by .*: Shorter nails/);
 
   await openFile(page, student.name);
+  await openSection(page, 'Agreed');
   await press(page, 'Done: Shorter nails');
   await expect(page.getByText('Kept: Shorter nails')).toBeVisible();
   await press(page, 'Undo');
@@ -97,6 +100,7 @@ test('an aid shows its steps, and stands on Today once its day is over', async (
     'Sleeve with finger outlines: was planned to come off on',
   );
   await openFile(page, 'Tilda Brannock');
+  await openSection(page, 'Agreed');
   await expect(page.getByText(/An aid that stays becomes the hold/)).toBeVisible();
   await page.getByRole('checkbox', { name: /^Without it/ }).click();
   await expect(page.getByText('Sleeve with finger outlines')).toHaveCount(0);
@@ -112,6 +116,7 @@ test('an aid shows its steps, and stands on Today once its day is over', async (
 
 test('the weeks are filtered, read as tables, compared, and taken along', async ({ page }) => {
   await openFile(page, 'Noor Castellane');
+  await openSection(page, 'Weeks');
   await press(page, 'Over the weeks');
   await press(page, 'Show the checkpoints of little finger', false);
   const chart = page.getByRole('img', {
@@ -171,7 +176,7 @@ test('a lesson of today stands on top by its time, and one tap starts the look',
   studio,
 }) => {
   await openFile(page, 'Osric Tidewell');
-  await press(page, 'Edit');
+  await openTool(page, 'Edit');
   const today = new Date().toLocaleDateString('en-US', { weekday: 'short' });
   await page.getByRole('radio', { name: today, exact: true }).click();
   await page.getByLabel('At', { exact: true }).fill('26:00');
@@ -190,13 +195,14 @@ test('a lesson of today stands on top by its time, and one tap starts the look',
 
 test('without consent there is no camera anywhere', async ({ page }) => {
   await openFile(page, 'Anselm Dorrick');
+  await openSection(page, 'Looks');
   await expect(page.getByText(/Photographs of this hand are not allowed/).first()).toBeVisible();
   await press(page, 'Look at the hold');
   await expect(button(page, 'By tap')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take a picture' })).toHaveCount(0);
   await expect(page.getByRole('radio', { name: 'Finger side' })).toHaveCount(0);
   await press(page, 'Back to the student');
-  await press(page, 'Wrist over a stroke');
+  await openTool(page, 'Wrist over a stroke');
   await press(page, 'Add a take');
   await expect(page.getByRole('button', { name: /clip/i })).toHaveCount(0);
 });
@@ -218,6 +224,7 @@ test('a device clock that is a year off is noticed, and looks are dated by the s
   await expect(page.getByText('This device’s clock is wrong')).toBeVisible();
   await expect(page.getByText(new RegExp(`It shows .*${yearAgo.getFullYear()}`))).toBeVisible();
   await openFile(page, 'Osric Tidewell');
+  await openSection(page, 'Agreed');
   await press(page, 'Agree on something');
   await page.getByLabel('What is agreed?').fill('Set the clock');
   await press(page, 'Keep it');

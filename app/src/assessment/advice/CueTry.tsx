@@ -14,12 +14,24 @@ import type { RecommendationFacts } from './recommendationFacts';
 
 const words = strings.cueTry;
 
+const OUTCOMES = ['worked', 'notYet', 'skip'] as const;
+const GLANCED = ['worked', 'notYet'] as const;
+
 /** A cue's words: shipped ones by their id, the teacher's own as they were written. */
 export const cueWords = (cue: string, ownCues: readonly OwnCue[]): string =>
   strings.cues[cue] ?? ownCues.find(({ id }) => id === cue)?.words ?? cue;
 
 /** The cue to say now, with what came of it in one tap; then the next one of the ladder. */
-export function CueTry({ ladder, facts }: { ladder: Ladder; facts: RecommendationFacts }) {
+export function CueTry({
+  ladder,
+  facts,
+  glance = false,
+}: {
+  ladder: Ladder;
+  facts: RecommendationFacts;
+  /** The sentence and what came of it, nothing more. */
+  glance?: boolean;
+}) {
   const tokens = useTokens();
   const { cause, sign } = ladder;
   const { student, checkId, log } = facts;
@@ -56,7 +68,7 @@ export function CueTry({ ladder, facts }: { ladder: Ladder; facts: Recommendatio
       {worked ? <CueEffect key={worked.id} of={worked} log={log} /> : null}
       {say !== null && worked === null ? (
         <View style={{ flexDirection: 'row', gap: space(2) }}>
-          {(['worked', 'notYet', 'skip'] as const).map((outcome) => (
+          {(glance ? GLANCED : OUTCOMES).map((outcome) => (
             <Button
               key={outcome}
               label={words[outcome]}
@@ -72,7 +84,7 @@ export function CueTry({ ladder, facts }: { ladder: Ladder; facts: Recommendatio
         <CueEffect key={lastTried.id} of={lastTried} log={log} />
       ) : null}
       {ownWords === null ? (
-        worked ? null : (
+        worked || glance ? null : (
           <Button label={words.ownWords} icon="pencil-outline" onPress={() => setOwnWords('')} />
         )
       ) : (

@@ -21,11 +21,14 @@ export function Recommendation({
   facts,
   point,
   isFirst,
+  glance = false,
   others,
 }: {
   facts: RecommendationFacts;
   point: Point | null;
   isFirst: boolean;
+  /** What was seen and the sentence to say, nothing more. */
+  glance?: boolean;
   /** Signs that the other things answer. */
   others: readonly string[];
 }) {
@@ -50,12 +53,12 @@ export function Recommendation({
       }}
     >
       <Text variant={isFirst ? 'heading' : 'figure'}>{heading}</Text>
-      {why === null ? null : <Text>{why}</Text>}
+      {why === null || glance ? null : <Text>{why}</Text>}
       {point ? null : <YourEye chosen={chosen!} />}
-      {!point && signs.length > 0 ? (
+      {!point && signs.length > 0 && !glance ? (
         <Text variant="small">{words.because(signWords(signs, hold.bow))}</Text>
       ) : null}
-      {isFirst && leaves.length > 0 ? (
+      {isFirst && leaves.length > 0 && !glance ? (
         <Text variant="small" second>
           {words.leaves(signWords(leaves, hold.bow))}
         </Text>
@@ -63,8 +66,9 @@ export function Recommendation({
       <CueTry
         ladder={{ cues, cause: cause?.id ?? null, ...(cause ? {} : { sign: signs[0] }) }}
         facts={facts}
+        glance={glance}
       />
-      {drills.length > 0 ? (
+      {drills.length > 0 && !glance ? (
         <Text variant="small" second>
           {words.drills(drillWords(drills, ' · '))}
         </Text>

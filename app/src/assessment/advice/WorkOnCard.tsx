@@ -1,4 +1,4 @@
-import { useMemo, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { type SeenSigns, type Student } from '@open-palm/contract';
 import { openPainFlags } from '@open-palm/records/log';
@@ -13,6 +13,7 @@ import {
 import type { Context } from '@open-palm/core/measure';
 import { studioNow } from '../../foundation/api/clock';
 import type { LessonLog } from '../../foundation/api/lessonLog';
+import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
 import { StateMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
@@ -36,6 +37,9 @@ import { useAdvice } from './useAdvice';
 
 const words = strings.workOn;
 
+/** About as high as what is said at a glance, px. */
+const GLANCE_ROOM = 300;
+
 /** What advice rests on. */
 export interface WorkOnFacts {
   measures: readonly SeenMeasure[];
@@ -50,6 +54,8 @@ export interface WorkOnFacts {
   start?: readonly Finding[] | null;
   /** Only watching: what was seen is listed, nothing is corrected. */
   watches?: boolean;
+  /** The first thing and its sentence alone; why, and what else there is, a tap away. */
+  glance?: boolean;
 }
 
 /** What to work on first: at most two things, what was seen, why, and what to say; or that there is nothing to fix. */
@@ -82,7 +88,8 @@ export function WorkOnCard({
     answered,
   });
   if (isFailed) return <AdviceFailed onAgain={again} />;
-  if (advice === null) return null;
+  // At a glance what is below it does not jump once it is here.
+  if (advice === null) return judged.glance ? <View style={{ minHeight: GLANCE_ROOM }} /> : null;
   const { contradictions } = advice;
   const answer = (sign: string, seen: boolean | null) => {
     if (seen !== null) onAnswer?.(sign, seen);
@@ -126,7 +133,9 @@ function Outcome({
   checkId,
   context,
   log,
+  glance = false,
 }: WorkOnFacts & { advice: Advice }): ReactNode {
+  const [isWhole, setWhole] = useState(!glance);
   const chosen = chosenCause(log.entries, checkId);
   switch (advice.kind) {
     case 'nothingSeen':
@@ -167,7 +176,8 @@ function Outcome({
   const points = (toWorkOn?.points ?? []).filter(
     ({ cause }) => chosen === null || cause?.cause.id !== chosen.cause,
   );
-  const shown = chosen === null ? points : [null, ...points.slice(0, 1)];
+  const all = chosen === null ? points : [null, ...points.slice(0, 1)];
+  const shown = isWhole ? all : all.slice(0, 1);
   const present = [
     ...new Set([
       ...(toWorkOn?.ranked ?? []).flatMap(({ explains, leaves }) => [...explains, ...leaves]),
@@ -190,7 +200,7 @@ function Outcome({
         </View>
       ) : (
         <Text variant="label" second>
-          {shown.length > 1 ? words.first : words.only}
+          {all.length > 1 ? words.first : words.only}
         </Text>
       )}
       {shown.map((point, i) => (
@@ -199,11 +209,26 @@ function Outcome({
           facts={facts}
           point={point}
           isFirst={i === 0}
+          glance={!isWhole}
           others={shown.flatMap((other) => (other && other !== point ? other.signs : []))}
         />
       ))}
-      <OtherCause facts={facts} first={points[0]?.cause?.cause.id ?? null} />
-      <HoldsWell absent={'holds' in advice ? advice.holds : []} present={[...present, ...noted]} />
+      {isWhole ? <OtherCause facts={facts} first={points[0]?.cause?.cause.id ?? null} /> : null}
+      {isWhole || shown.length === 0 ? (
+        <HoldsWell
+          absent={'holds' in advice ? advice.holds : []}
+          present={[...present, ...noted]}
+        />
+      ) : null}
+      {glance && all.length > 0 ? (
+        <Button
+          label={isWhole ? words.lessOfIt : words.moreOfIt(all.length - 1)}
+          icon={isWhole ? 'chevron-up' : 'chevron-down'}
+          compact
+          quiet
+          onPress={() => setWhole(!isWhole)}
+        />
+      ) : null}
     </Card>
   );
 }

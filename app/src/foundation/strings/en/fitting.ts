@@ -45,7 +45,6 @@ export const fit = {
     `${point}, ${view}: it contradicts everything else. Check it, or did this finger move between the pictures?`,
   showNumbers: 'Show every bend',
   hideNumbers: 'Hide the bends',
-  still: 'The hand as it was last fitted to several pictures.',
   openStill: 'Turn it',
 };
 

@@ -175,6 +175,8 @@ export const workOn = {
   leaves: (signs: string) => `This alone does not explain that ${signs}.`,
   say: 'Say',
   another: 'Another way to say it',
+  moreOfIt: (others: number) => (others === 0 ? 'Why, and what else' : 'Why, and a second thing'),
+  lessOfIt: 'Only the sentence to say',
   drills: (names: string) => `To practise: ${names}`,
   notWorkedOut: 'What to work on could not be worked out on this device.',
   nothing: 'Nothing to fix',

@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import type { MergedMeasure } from '@open-palm/core/measure';
+import { StateMark, verdictMark } from '../../foundation/kit/StateMark';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { valueWords, verdictWords } from '../../foundation/strings/measureWords';
+import { MeasureRow } from './MeasureRow';
+import { ValueScale } from './ValueScale';
+
+/** A checkpoint in a line: how it stands, its name and value, and the value on what is wanted. A tap opens where it comes from. */
+export function CheckpointLine({ merged }: { merged: MergedMeasure }) {
+  const tokens = useTokens();
+  const [isOpen, setOpen] = useState(false);
+  const { measure, place } = merged;
+  const mark = verdictMark(measure.verdict);
+  const name = strings.measures[measure.id];
+  const called = place === null ? name : `${name}, ${strings.places[place]}`;
+  const said = valueWords(measure);
+  const verdict = verdictWords(measure);
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: tokens.line }}>
+      <Pressable
+        role="button"
+        aria-expanded={isOpen}
+        aria-label={`${called}: ${said}, ${verdict}`}
+        onPress={() => setOpen(!isOpen)}
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          gap: space(2),
+          minHeight: 48,
+          paddingVertical: space(1),
+        }}
+      >
+        <StateMark state={mark} size={14} />
+        <View style={{ flex: 1 }}>
+          <Text variant="small">{called}</Text>
+          <Text variant="small" second>
+            {said}
+          </Text>
+        </View>
+        <View style={{ alignItems: 'flex-end' }}>
+          {measure.kind === 'number' && measure.band ? (
+            <ValueScale value={measure.value} sd={measure.sd} band={measure.band} state={mark} />
+          ) : null}
+          {mark === 'in' ? null : (
+            <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
+              {verdict}
+            </Text>
+          )}
+        </View>
+      </Pressable>
+      {isOpen ? <MeasureRow merged={merged} /> : null}
+    </View>
+  );
+}
