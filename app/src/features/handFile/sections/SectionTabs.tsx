@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { useId } from 'react';
 import { Pressable, View } from 'react-native';
 import { onKeys } from '../../../foundation/kit/onKeys';
 import { Text } from '../../../foundation/kit/Text';
@@ -21,19 +21,16 @@ export function SectionTabs({
   onSection: (section: Section) => void;
 }) {
   const tokens = useTokens();
-  const row = useRef<View>(null);
+  const id = useId();
+  const tabId = (one: Section) => `${id}-${one}`;
   const step = (by: 1 | -1) => {
     const at = SECTIONS.indexOf(section);
     const next = SECTIONS[(at + by + SECTIONS.length) % SECTIONS.length]!;
     onSection(next);
-    const tabs = (row.current as unknown as HTMLElement | null)?.querySelectorAll<HTMLElement>(
-      '[role="tab"]',
-    );
-    tabs?.[SECTIONS.indexOf(next)]?.focus();
+    document.getElementById(tabId(next))?.focus();
   };
   return (
     <View
-      ref={row}
       role="tablist"
       aria-label={words.label}
       {...onKeys({ ArrowRight: () => step(1), ArrowLeft: () => step(-1) })}
@@ -53,6 +50,7 @@ export function SectionTabs({
         return (
           <Pressable
             key={one}
+            id={tabId(one)}
             role="tab"
             aria-selected={isOpen}
             {...(count > 0 ? { 'aria-label': words.withOpen(words[one], count) } : {})}
