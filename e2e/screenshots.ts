@@ -16,6 +16,7 @@ import {
   startOwnStudio,
   startStudio,
 } from './support/studio';
+import { openSection, openTool } from './support/teacher';
 
 /** Takes the pictures of docs/screenshots from a fresh demo studio, on a phone and on a wide screen. */
 const folder = process.argv[2] ?? join(ROOT, 'docs/screenshots');
@@ -84,6 +85,7 @@ async function lookThrough(page: Page, prefix: string): Promise<void> {
 async function openWeeks(page: Page, name: string): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: new RegExp(`Open ${name}`) }).click();
+  await openSection(page, 'Weeks');
   await page.getByRole('button', { name: 'Over the weeks' }).click();
   await page.getByRole('heading', { name: /its checkpoints/ }).waitFor();
 }
@@ -109,6 +111,7 @@ await shoot(phone, 'phone-term');
 await phone.goto(studio.url);
 await phone.getByRole('link', { name: 'Students' }).click();
 await phone.getByRole('link', { name: /Open Tobin/ }).click();
+await openSection(phone, 'Agreed');
 await phone.getByRole('button', { name: 'See the plan' }).click();
 await phone.getByText('What was done').waitFor();
 await shoot(phone, 'phone-practice');
@@ -134,7 +137,7 @@ await shoot(phone, 'phone-station');
 await phone.goto(studio.url);
 await phone.getByRole('link', { name: 'Students' }).click();
 await phone.getByRole('link', { name: /Open Ines/ }).click();
-await phone.getByRole('button', { name: 'Build it step by step' }).click();
+await openTool(phone, 'Build it step by step');
 await phone.getByRole('button', { name: 'Start' }).click();
 for (let step = 1; step < 6; step += 1) {
   await phone.getByRole('button', { name: 'Done' }).click();
@@ -150,7 +153,7 @@ await openBalance(phone, 'Ines');
 await shoot(phone, 'phone-balance');
 
 await phone.getByRole('button', { name: 'Back to the student' }).click();
-await phone.getByRole('button', { name: 'Wrist over a stroke' }).click();
+await openTool(phone, 'Wrist over a stroke');
 const filmed = clipTruth('supple');
 await openClip(phone, clipFile('supple.webm'));
 await answerHeel(phone, filmed);
@@ -183,6 +186,7 @@ await shoot(wide, 'wide-hand-file');
 await wide.goto(studio.url);
 await wide.getByRole('link', { name: 'Students' }).click();
 await wide.getByRole('link', { name: /Open Tobin/ }).click();
+await openSection(wide, 'Looks');
 await wide
   .getByRole('link', { name: /Open the look of/ })
   .first()

@@ -34,6 +34,7 @@ test('a phone shows who, how, what to work on and what to say without scrolling'
       .or(page.getByRole('heading', { name: /^(Rest now|Nothing to fix)$/ }))
       .filter({ visible: true })
       .first();
+    await expect(last).toBeVisible();
     const box = (await last.boundingBox())!;
     told.push(`${name} ${Math.round(box.y + box.height)}`);
     expect(box.y + box.height, name).toBeLessThanOrEqual(foot);
@@ -101,6 +102,8 @@ test('nothing is wider than a small phone', async ({ page }) => {
     );
   for (const section of SECTIONS) {
     await openSection(page, section);
+    await page.waitForLoadState('networkidle');
+    await drawn(page);
     expect(await fits(), section).toEqual([]);
   }
 });
