@@ -14,8 +14,8 @@ import type { SeenMeasure } from '../../../assessment/advice/lesson';
 
 const words = strings.handFile;
 
-/** How wide the portrait is on a phone, px: the sentence to say has to stand below it without scrolling. */
-const PHONE_PORTRAIT = 286;
+/** How wide the portrait is, px: the sentence to say has to stand below it without scrolling. */
+const PORTRAIT = { phone: 286, wide: 340 };
 
 /** The hand file at a glance: how the hold looks, the one thing to work on, and the sentence to say. */
 export function Glance({
@@ -37,7 +37,11 @@ export function Glance({
     <>
       <Card style={{ padding: 0, overflow: 'hidden' }}>
         <View
-          style={isWide ? {} : { width: '100%', maxWidth: PHONE_PORTRAIT, alignSelf: 'center' }}
+          style={{
+            width: '100%',
+            maxWidth: isWide ? PORTRAIT.wide : PORTRAIT.phone,
+            alignSelf: 'center',
+          }}
         >
           <GripPortrait
             numbers={{
