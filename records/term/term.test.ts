@@ -42,8 +42,8 @@ const thumb = (deg: number, verdict: TrackedNumber[6]): TrackedNumber => [
   verdict,
 ];
 
-const facts = (looks: TermLook[], log: LogEntry[] = [], drifting: Family[] = []) =>
-  termFacts(looks, drifting, log, TERM);
+const facts = (looks: TermLook[], log: LogEntry[] = [], drifting: Family[] = [], zone = 'UTC') =>
+  termFacts(looks, drifting, log, TERM, zone);
 
 describe('what a term tells', () => {
   it('names what is gone, by what was to be seen of it', () => {
@@ -220,6 +220,12 @@ describe('what lessons and practice of a term tell', () => {
     );
     expect(told.worked).toEqual(['a', 'b']);
     expect(told.practised).toBeNull();
+  });
+
+  it('counts what was said by the calendar of the lesson: an evening far in the west is still today', () => {
+    const evening = { ...cue('a', '12-01', 'worked'), madeAt: '2026-12-01T02:00:00.000Z' };
+    expect(facts([], [evening], [], 'America/Los_Angeles').worked).toEqual(['a']);
+    expect(facts([], [evening]).worked).toEqual([]);
   });
 
   it('counts days and minutes at home, of that time, and nothing that hurt', () => {

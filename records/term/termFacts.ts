@@ -12,6 +12,7 @@ import {
 import { beyondBand, changeBetween, seriesOf, type TrackedCheck } from '@open-palm/core/track';
 import { rememberedCues } from '../log';
 import { plansOf, practisedTurns } from '../practice';
+import { calendarDay, dateOfDay } from '../time';
 
 /** A look as a page of a term needs it. */
 export interface TermLook {
@@ -72,18 +73,22 @@ export interface TermFacts {
  * @param looks of that time, oldest first, none from before a planned change
  * @param drifting families that slip now
  * @param newestFirst the lesson log, however old
+ * @param zone by whose calendar a lesson's day is told
  */
 export function termFacts(
   looks: readonly TermLook[],
   drifting: readonly Family[],
   newestFirst: readonly LogEntry[],
   time: TermTime,
+  zone: string,
 ): TermFacts {
   const changes = changesOver(looks);
   const families = Object.fromEntries(
     FAMILIES.map((family) => [family, familyTerm(looks, changes, drifting, family)]),
   ) as Record<Family, FamilyTerm>;
-  const within = newestFirst.filter(({ madeAt }) => isWithin(madeAt.slice(0, 10), time));
+  const within = newestFirst.filter(({ madeAt }) =>
+    isWithin(dateOfDay(calendarDay(madeAt, zone)), time),
+  );
   return {
     looks: looks.length,
     changes,

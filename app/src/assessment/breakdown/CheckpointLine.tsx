@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { MergedMeasure } from '@open-palm/core/measure';
-import { StateMark, verdictMark } from '../../foundation/kit/StateMark';
+import { StateMark, verdictMark, type MarkState } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { valueWords, verdictWords } from '../../foundation/strings/measureWords';
+import { otherVerdictWords, valueWords, verdictWords } from '../../foundation/strings/measureWords';
+import { useVerdictOverrides } from '../verdictOverride/verdictOverride';
 import { MeasureRow } from './MeasureRow';
 import { ValueScale } from './ValueScale';
 
@@ -15,11 +16,19 @@ export function CheckpointLine({ merged }: { merged: MergedMeasure }) {
   const tokens = useTokens();
   const [isOpen, setOpen] = useState(false);
   const { measure, place } = merged;
-  const mark = verdictMark(measure.verdict);
+  // What the teacher saw stands above what was computed.
+  const eye = useVerdictOverrides()?.seen(merged) ?? null;
+  const mark: MarkState = eye
+    ? eye.verdict === 'in'
+      ? 'in'
+      : 'out'
+    : verdictMark(measure.verdict);
   const name = strings.measures[measure.id];
   const called = place === null ? name : `${name}, ${strings.places[place]}`;
   const said = valueWords(measure);
-  const verdict = verdictWords(measure);
+  const verdict = eye
+    ? strings.verdictOverride.yours(otherVerdictWords(measure.id, eye.verdict))
+    : verdictWords(measure);
   return (
     <View style={{ borderTopWidth: 1, borderColor: tokens.line }}>
       <Pressable
@@ -41,12 +50,17 @@ export function CheckpointLine({ merged }: { merged: MergedMeasure }) {
           <Text variant="small" second>
             {said}
           </Text>
+          {merged.conflict ? (
+            <Text variant="small" color={tokens.unsure}>
+              {strings.result.conflict}
+            </Text>
+          ) : null}
         </View>
         <View style={{ alignItems: 'flex-end' }}>
           {measure.kind === 'number' && measure.band ? (
             <ValueScale value={measure.value} sd={measure.sd} band={measure.band} state={mark} />
           ) : null}
-          {mark === 'in' ? null : (
+          {mark === 'in' && !eye ? null : (
             <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
               {verdict}
             </Text>

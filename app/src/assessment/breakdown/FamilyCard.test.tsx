@@ -1,23 +1,10 @@
 import { render, screen } from '@testing-library/react-native';
-import type { MergedMeasure, NumberMeasure } from '@open-palm/core/measure';
+import type { NumberMeasure } from '@open-palm/core/measure';
 import { FamilyCard } from './FamilyCard';
-
-const bend: NumberMeasure = {
-  kind: 'number',
-  id: 'thumbIpFlexion',
-  family: 'thumb',
-  unit: 'deg',
-  value: -3.7,
-  sd: 4.6,
-  verdict: 'low',
-  band: { lo: 20, hi: 60 },
-  decidable: true,
-  implausible: false,
-  retake: null,
-};
+import { mergedOf, THUMB_BEND } from './testing/thumbBend';
 
 const unbanded: NumberMeasure = {
-  ...bend,
+  ...THUMB_BEND,
   id: 'thumbPlace',
   unit: 'mm',
   value: 6.2,
@@ -25,19 +12,11 @@ const unbanded: NumberMeasure = {
   verdict: 'none',
 };
 
-const merged = (measure: NumberMeasure, more: Partial<MergedMeasure> = {}): MergedMeasure => ({
-  measure,
-  place: null,
-  sources: [{ capture: 0, measure }],
-  conflict: false,
-  ...more,
-});
-
 const card = (whole: boolean) => (
   <FamilyCard
     family="thumb"
     standing="out"
-    measures={[merged(bend), merged(unbanded)]}
+    measures={[mergedOf(THUMB_BEND), mergedOf(unbanded)]}
     notMeasured={[
       { id: 'thumbOpposition', family: 'thumb', reason: 'notSeen', points: ['thumbTip'] },
     ]}
@@ -61,7 +40,7 @@ describe('FamilyCard', () => {
       <FamilyCard
         family="thumb"
         standing="none"
-        measures={[merged(unbanded)]}
+        measures={[mergedOf(unbanded)]}
         notMeasured={[]}
         whole={false}
       />,
@@ -78,14 +57,14 @@ describe('FamilyCard', () => {
 
   it('names the sources where several tell of it, and says when they do not agree', () => {
     const sources = [
-      { capture: 0, measure: bend },
-      { capture: null, measure: { ...bend, value: 40, sd: 8 } },
+      { capture: 0, measure: THUMB_BEND },
+      { capture: null, measure: { ...THUMB_BEND, value: 40, sd: 8 } },
     ];
     render(
       <FamilyCard
         family="thumb"
         standing="unsure"
-        measures={[merged({ ...bend, verdict: 'unsure' }, { sources, conflict: true })]}
+        measures={[mergedOf({ ...THUMB_BEND, verdict: 'unsure' }, { sources, conflict: true })]}
         notMeasured={[]}
         views={['thumb-side']}
         whole={false}
@@ -101,7 +80,9 @@ describe('FamilyCard', () => {
       <FamilyCard
         family="thumb"
         standing="unsure"
-        measures={[merged({ ...bend, verdict: 'unsure', retake: 'buttonEnd' }, { place: 'heel' })]}
+        measures={[
+          mergedOf({ ...THUMB_BEND, verdict: 'unsure', retake: 'buttonEnd' }, { place: 'heel' }),
+        ]}
         notMeasured={[]}
         whole={false}
       />,

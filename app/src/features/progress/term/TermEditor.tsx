@@ -1,5 +1,11 @@
 import { useState } from 'react';
-import type { HandFile, Paper, TermWords } from '@open-palm/contract';
+import {
+  TERM_READERS,
+  type HandFile,
+  type Paper,
+  type TermReader,
+  type TermWords,
+} from '@open-palm/contract';
 import { InstrumentChoices } from '../../../assessment/instrument/InstrumentChoices';
 import { askFile } from '../../../foundation/api/client';
 import type { LessonLog } from '../../../foundation/api/lessonLog';
@@ -58,8 +64,18 @@ export function TermEditor({
     setProblem(null);
     keeper.keep(next);
   };
+  /** What is the teacher's own, as it stands beside what the looks say now. */
+  const ownNow = (): Partial<TermWords> =>
+    Object.fromEntries(
+      Object.keys(edits[reader]?.own ?? {}).map((part) => [
+        part,
+        page.words[part as keyof TermWords],
+      ]),
+    );
   const change = (more: Partial<TermWords>) =>
-    choose({ edits: { ...edits, [reader]: { ...edits[reader], ...more } } });
+    choose({
+      edits: { ...edits, [reader]: { own: { ...ownNow(), ...more }, base: page.draft } },
+    });
 
   /** Gives the page as its words stand, and writes down what was told. */
   const give = async (by: (words: TermWords) => Promise<void>) => {
@@ -135,9 +151,11 @@ export function TermEditor({
           choices={choices}
           hand={page.taught.hand}
           today={today}
-          onChoose={(more) => choose({ ...more, ...('from' in more ? withoutMinutes(edits) : {}) })}
+          onChoose={(more) =>
+            choose({ ...more, ...('from' in more ? { edits: based(edits, page.draftFor) } : {}) })
+          }
         />
-        <TermWording words={page.words} practisedLine={page.practised} onChange={change} />
+        <TermWording words={page.words} practisedLine={page.draft.practised} onChange={change} />
         {edits[reader] ? (
           <>
             <Button
@@ -164,7 +182,7 @@ export function TermEditor({
               until: before.until,
               reader: before.reader,
               view: before.view,
-              edits: { ...edits, [before.reader]: before.words },
+              edits: { ...edits, [before.reader]: { own: before.words, base: null } },
             })
           }
         />
@@ -173,12 +191,17 @@ export function TermEditor({
   );
 }
 
-/** Minutes that were counted of another time are not told of this one. */
-const withoutMinutes = (edits: TermChoices['edits']): Pick<TermChoices, 'edits'> => ({
-  edits: Object.fromEntries(
-    Object.entries(edits).map(([reader, { practised: _, ...words }]) => [reader, words]),
-  ),
-});
+/** A page that was taken up as it was given follows the looks from where its days are changed. */
+const based = (
+  edits: TermChoices['edits'],
+  draftFor: (reader: TermReader) => TermWords,
+): TermChoices['edits'] =>
+  Object.fromEntries(
+    TERM_READERS.flatMap((reader) => {
+      const edit = edits[reader];
+      return edit ? [[reader, { ...edit, base: edit.base ?? draftFor(reader) }]] : [];
+    }),
+  );
 
 type Told = Omit<TermChoices, 'edits'> & { words: TermWords };
 

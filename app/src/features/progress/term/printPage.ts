@@ -11,6 +11,8 @@ const ONLY_THIS = `
 
 /** Prints a page of HTML by the browser's own way, without the app around it. */
 export function printPage(html: string, css: string): void {
+  // A browser that never said that it was done with the one before.
+  document.getElementById('printed-page')?.remove();
   const host = document.createElement('div');
   host.id = 'printed-page';
   const shadow = host.attachShadow({ mode: 'open' });

@@ -220,7 +220,7 @@ describe('the page itself', () => {
 
   it('tells from the looks themselves what is gone', () => {
     const log: LogEntry[] = [];
-    const { changes, families } = termFacts(checks, [], log, TERM);
+    const { changes, families } = termFacts(checks, [], log, TERM, 'UTC');
     expect(changes).toMatchObject([{ kind: 'gone', sign: 'thumbStraight' }]);
     expect(families.thumb).toBe('better');
   });

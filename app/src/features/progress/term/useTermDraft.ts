@@ -6,16 +6,16 @@ import { studioNow } from '../../../foundation/api/clock';
 import { termDrafts } from '../../../foundation/api/drafts';
 
 /** Words are kept as they stand, also where they could not be given yet. */
-const ownWords = termWordsSchema
-  .extend({
-    title: z.string(),
-    opening: z.string(),
-    changed: z.array(z.string()),
-    worked: z.array(z.string()),
-    practised: z.string().nullable(),
-    help: z.string(),
-  })
-  .partial();
+const looseWords = termWordsSchema.extend({
+  title: z.string(),
+  opening: z.string(),
+  changed: z.array(z.string()),
+  worked: z.array(z.string()),
+  practised: z.string().nullable(),
+  help: z.string(),
+});
+
+const ownWords = z.object({ own: looseWords.partial(), base: looseWords.nullable() });
 
 const choicesSchema = z.object({
   from: dateSchema,

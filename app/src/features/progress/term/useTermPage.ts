@@ -4,9 +4,12 @@ import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { findHold } from '@open-palm/records/holds';
 import { plansOf } from '@open-palm/records/practice';
 import { termFacts } from '@open-palm/records/term';
+import { zoneOf } from '@open-palm/records/time';
 import { cueWords } from '../../../assessment/advice/CueTry';
+import { deviceZone } from '../../../foundation/api/clock';
 import type { LessonLog } from '../../../foundation/api/lessonLog';
 import type { Followed } from '../followed';
+import { rebasedWords } from './rebased';
 import { practisedLine, termDraft } from './termDraft';
 import { termHtml } from './termHtml';
 import { driftingIn, termLooks } from './termLooks';
@@ -28,22 +31,26 @@ export function useTermPage(
     () => gripFacts(gripOf(student, setup, taught, null), taught, null),
     [student, setup, taught],
   );
+  const zone = zoneOf(student, deviceZone());
   const { looks, restart, facts } = useMemo(() => {
     const time = { from, until };
     const told = termLooks(followed, time);
     const drifting = driftingIn(followed, time, today);
-    return { ...told, facts: termFacts(told.looks, drifting, log.entries, time) };
-  }, [followed, log.entries, from, until, today]);
+    return { ...told, facts: termFacts(told.looks, drifting, log.entries, time, zone) };
+  }, [followed, log.entries, from, until, today, zone]);
   const [firstName = student.name] = student.name.split(' ');
-  const draftFor = (one: TermReader) =>
-    termDraft(facts, one, {
+  const draftFor = (one: TermReader): TermWords => ({
+    ...termDraft(facts, one, {
       // An audition wants the whole name; at home one is called as on the practice card.
       called: one === 'audition' ? student.name : (plansOf(log.entries)[0]?.called ?? firstName),
       bow: hold.bow,
       cueText: (cue) => cueWords(cue, log.ownCues),
       restart,
-    });
-  const words: TermWords = { ...draftFor(reader), ...edits[reader] };
+    }),
+    practised: practisedLine(facts),
+  });
+  const draft = draftFor(reader);
+  const words = rebasedWords(edits[reader], draft);
   const paperOn = (paper: Paper, said = words) =>
     termPaper(looks, {
       studentId: student.id,
@@ -65,7 +72,9 @@ export function useTermPage(
     taught,
     looks,
     words,
-    practised: practisedLine(facts),
+    /** What the looks say, before anybody writes otherwise. */
+    draft,
+    draftFor,
     paperOn,
     htmlOf: (said = words) => termHtml(paperOn('A4', said), figures),
     handsAre: state,
