@@ -2,7 +2,8 @@ import type { Knex } from 'knex';
 import type { Student } from '@open-palm/contract';
 import { drawBare, GripDrawer, pathsOf, type PortraitPaths } from '@open-palm/core/portrait';
 import { drillScene, type DrillScene } from '@open-palm/core/portrait/drills';
-import { handOnPaper, onPaper } from './handOnPaper';
+import { wantedOrder } from '@open-palm/core/portrait/portraitOrder';
+import { handOnPaper } from './handOnPaper';
 
 /** A drill as it is painted. */
 export interface DrawnDrill extends Pick<DrillScene, 'marks' | 'isTurnedOver'> {
@@ -28,7 +29,7 @@ export async function drawCard(
   const hand = await handOnPaper(db, of);
   const drawer = new GripDrawer();
   const wanted = (['playerEye', 'thumbSide'] as const).map((view) =>
-    pathsOf(drawer.draw(onPaper(hand, view))),
+    pathsOf(drawer.draw(wantedOrder(hand.drawn, view))),
   );
   const scenes = [...new Set(drills)].flatMap((drill) => {
     const scene = drillScene(drill, hand.hold, hand.drawn);

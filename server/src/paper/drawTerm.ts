@@ -1,9 +1,9 @@
 import type { Knex } from 'knex';
 import type { PaperTerm, Student } from '@open-palm/contract';
-import type { MeasureId } from '@open-palm/core/measure';
-import { unseenDigits, type MeasuredGrip } from '@open-palm/core/pose';
+import type { MeasuredGrip } from '@open-palm/core/pose';
 import { GripDrawer, pathsOf, type PortraitPaths } from '@open-palm/core/portrait';
-import { handOnPaper, onPaper } from './handOnPaper';
+import { measuredOrder } from '@open-palm/core/portrait/portraitOrder';
+import { handOnPaper } from './handOnPaper';
 
 /** A hold at the two ends of a term, drawn; null where the page leaves them out. */
 export interface DrawnTerm extends Pick<Student, 'side' | 'skinTone'> {
@@ -24,14 +24,7 @@ export async function drawTerm(
   const { view, hands } = page;
   if (view === null || hands === null) return { side, skinTone, hands: null };
   const drawer = new GripDrawer();
-  const draw = (grip: MeasuredGrip) =>
-    pathsOf(
-      drawer.draw({
-        ...onPaper(hand, view),
-        grip,
-        unseen: unseenDigits(grip.contacts, Object.keys(grip.measures) as MeasureId[]),
-      }),
-    );
+  const draw = (grip: MeasuredGrip) => pathsOf(drawer.draw(measuredOrder(hand.drawn, view, grip)));
   return {
     side,
     skinTone,

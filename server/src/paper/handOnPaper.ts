@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { Student } from '@open-palm/contract';
 import { BOW_SIZES } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
-import { buildOfHand, drawnHold, NOTHING_MEASURED } from '@open-palm/core/pose';
+import { buildOfHand, drawnHold } from '@open-palm/core/pose';
 import type { GripOrder } from '@open-palm/core/portrait';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { findHold as holdAmong } from '@open-palm/records/holds';
@@ -41,18 +41,3 @@ export async function handOnPaper(
     },
   };
 }
-
-/** Its wanted hold on the bow, from a side; to be drawn as it is, or with what was measured. */
-export const onPaper = (
-  { drawn }: Pick<HandOnPaper, 'drawn'>,
-  view: GripOrder['view'],
-): GripOrder => ({
-  ...drawn,
-  grip: NOTHING_MEASURED,
-  view,
-  held: 'bow',
-  upMm: 0,
-  detail: 'portrait',
-  unseen: [],
-  beside: null,
-});

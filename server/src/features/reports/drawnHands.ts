@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { Student } from '@open-palm/contract';
 import { BOW_SIZES } from '@open-palm/core/bow';
-import { buildOfHand, drawnHold, NOTHING_MEASURED, unseenDigits } from '@open-palm/core/pose';
+import { buildOfHand, drawnHold, unseenDigits } from '@open-palm/core/pose';
 import {
   GripDrawer,
   pathsOf,
@@ -9,6 +9,7 @@ import {
   type PortraitPaths,
   type PortraitView,
 } from '@open-palm/core/portrait';
+import { wantedOrder } from '@open-palm/core/portrait/portraitOrder';
 import { gripFacts } from '@open-palm/records/grip';
 import { holdOf } from '../../references/holdOf';
 import { drawnLook } from './repo';
@@ -32,23 +33,12 @@ export async function drawHands(db: Knex, checkId: string): Promise<DrawnHands |
   if (!taught) return null;
   const { hold, hand } = gripFacts(grip, taught, null);
   const drawer = new GripDrawer();
+  const drawn = {
+    hold: drawnHold(hold, BOW_SIZES[grip.bowSize]),
+    build: buildOfHand(hand.middleFinger.mm),
+  };
   const draw = (more: Partial<GripOrder>) =>
-    VIEWS[hold.hand].map((view) =>
-      pathsOf(
-        drawer.draw({
-          hold: drawnHold(hold, BOW_SIZES[grip.bowSize]),
-          grip: NOTHING_MEASURED,
-          build: buildOfHand(hand.middleFinger.mm),
-          view,
-          held: 'bow',
-          upMm: 0,
-          detail: 'portrait',
-          unseen: [],
-          beside: null,
-          ...more,
-        }),
-      ),
-    );
+    VIEWS[hold.hand].map((view) => pathsOf(drawer.draw({ ...wantedOrder(drawn, view), ...more })));
   return {
     ...student,
     seen: draw({

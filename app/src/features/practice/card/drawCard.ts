@@ -3,7 +3,7 @@ import type { CardData, CardFigure } from '@open-palm/card/data';
 import type { Hold } from '@open-palm/core/holds';
 import type { DrawnHold } from '@open-palm/core/pose/drawnHold';
 import type { HandBuild } from '@open-palm/core/pose/handBuild';
-import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
+import { wantedOrder } from '@open-palm/core/portrait/portraitOrder';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import type { PortraitView } from '@open-palm/core/portrait/views';
 import { drillScene } from '@open-palm/core/portrait/drills';
@@ -33,16 +33,7 @@ export async function drawCard(
   const paint = { skin: SKINS[skinTone], mirrored: side === 'left' };
   const figures: Record<string, CardFigure> = {};
   for (const view of WANTED) {
-    const drawing = await askPortrait({
-      ...drawn,
-      grip: NOTHING_MEASURED,
-      view,
-      held: 'bow',
-      upMm: 0,
-      detail: 'portrait',
-      unseen: [],
-      beside: null,
-    });
+    const drawing = await askPortrait(wantedOrder(drawn, view));
     figures[`wanted-${view}`] = figureSvg(`wanted-${view}`, drawing, paint);
   }
   for (const drill of new Set(drills)) {

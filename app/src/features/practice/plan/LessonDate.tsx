@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { MOST_PLAN_DAYS } from '@open-palm/contract';
+import { dateSchema, MOST_PLAN_DAYS } from '@open-palm/contract';
 import { dayOfDate } from '@open-palm/records/time';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
@@ -45,8 +45,7 @@ export function LessonDate({
 
 /** Why there can be no plan until a day; null where there can. */
 export function lessonProblem(written: string, from: string): string | null {
-  const isDay = /^\d{4}-\d{2}-\d{2}$/.test(written) && !Number.isNaN(Date.parse(written));
-  if (!isDay) return strings.agreements.dateWrong;
+  if (!dateSchema.safeParse(written).success) return strings.agreements.dateWrong;
   const days = dayOfDate(written) - dayOfDate(from);
   if (days < 0) return words.lessonPast;
   return days > MOST_PLAN_DAYS ? words.lessonFar(MOST_PLAN_DAYS) : null;

@@ -1,4 +1,4 @@
-import type { LogEntry, LogEntryOf } from '@open-palm/contract';
+import { dateSchema, type LogEntry, type LogEntryOf } from '@open-palm/contract';
 import { dateOfDay, dayOfDate } from '@open-palm/records/time';
 import type { TermTime } from '@open-palm/records/term';
 import { strings } from '../../../foundation/strings';
@@ -43,8 +43,7 @@ export const looksIn = <Look extends Pick<FollowedCheck, 'tracked'>>(
 
 /** Why a time cannot be told of; null where it can. */
 export function timeProblem({ from, until }: TermTime, today: string): string | null {
-  const isDay = (text: string) =>
-    /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
+  const isDay = (text: string) => dateSchema.safeParse(text).success;
   if (!isDay(from) || !isDay(until)) return strings.agreements.dateWrong;
   if (until > today) return termWords.dateLater;
   return from < until ? null : termWords.dateOrder;

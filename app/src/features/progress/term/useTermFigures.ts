@@ -2,11 +2,10 @@ import { useEffect, useState } from 'react';
 import type { PaperTerm, SkinTone, Student } from '@open-palm/contract';
 import { BOW_SIZES, type BowSize } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
-import type { MeasureId } from '@open-palm/core/measure';
 import { drawnHold } from '@open-palm/core/pose/drawnHold';
 import { buildOfHand } from '@open-palm/core/pose/handBuild';
 import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
-import { unseenDigits } from '@open-palm/core/pose/measuredOf';
+import { measuredOrder } from '@open-palm/core/portrait/portraitOrder';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import { figureSvg } from '@open-palm/card/page';
 import { askPortrait } from '../../../foundation/workers/askPortrait';
@@ -51,19 +50,12 @@ interface Order {
 }
 
 async function draw({ view, hands, hand }: Order): Promise<TermFigures> {
+  const drawn = {
+    hold: drawnHold(hand.hold, BOW_SIZES[hand.bowSize]),
+    build: buildOfHand(hand.middleFingerMm),
+  };
   const figure = async (end: 'then' | 'now') => {
-    const grip = hands[end] as MeasuredGrip;
-    const drawing = await askPortrait({
-      hold: drawnHold(hand.hold, BOW_SIZES[hand.bowSize]),
-      build: buildOfHand(hand.middleFingerMm),
-      grip,
-      view,
-      held: 'bow',
-      upMm: 0,
-      detail: 'portrait',
-      unseen: unseenDigits(grip.contacts, Object.keys(grip.measures) as MeasureId[]),
-      beside: null,
-    });
+    const drawing = await askPortrait(measuredOrder(drawn, view, hands[end] as MeasuredGrip));
     return figureSvg(`term-${end}`, drawing, {
       skin: SKINS[hand.skinTone],
       mirrored: hand.side === 'left',
