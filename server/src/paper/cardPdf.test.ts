@@ -1,27 +1,22 @@
 import { v7 as uuidv7 } from 'uuid';
-import { HEADERS, type PaperCard } from '@open-palm/contract';
+import type { PaperCard } from '@open-palm/contract';
 import { DRILLS } from '@open-palm/core/practice';
 import { SKINS } from '@open-palm/core/portrait/skins';
-import { freshStudent } from '../testing/examples';
+import { openPaperStudio, pagesOf } from '../testing/paperStudio';
 import { pdfColor, pdfPaint } from '../testing/pdfPaint';
 import { pdfText } from '../testing/pdfText';
-import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
 
-let studio: TestStudio;
-const studentId = uuidv7();
-const student = freshStudent({ skinTone: 'umber' });
-const setupId = student.setups[0]!.id;
+let studio: Awaited<ReturnType<typeof openPaperStudio>>;
 beforeAll(async () => {
-  studio = await openTestStudio();
-  await studio.put(`/api/students/${studentId}`, student);
+  studio = await openPaperStudio();
 });
 afterAll(() => studio.close());
 
 /** The largest card that a plan makes: ten drills over a fortnight. */
 const card = (more: Partial<PaperCard> = {}): PaperCard => ({
   paper: 'A4',
-  studentId,
-  setupId,
+  studentId: studio.studentId,
+  setupId: studio.setupId,
   title: 'Practice for Tam',
   until: 'Until your lesson on Thursday 3 December.',
   lookHelp: 'This is how it should look. Look before the first note, and after the last.',
@@ -39,18 +34,8 @@ const card = (more: Partial<PaperCard> = {}): PaperCard => ({
   ...more,
 });
 
-const post = (body: PaperCard) =>
-  studio.ask('/api/cards/pdf', {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', [HEADERS.build]: BUILD, Origin: studio.url },
-    body: JSON.stringify(body),
-  });
-
-const print = async (body: PaperCard) => {
-  const answer = await post(body);
-  expect(answer.headers.get('content-type')).toBe('application/pdf');
-  return Buffer.from(answer.body as unknown as ArrayBuffer);
-};
+const post = (body: PaperCard) => studio.post('/api/cards/pdf', body);
+const print = (body: PaperCard) => studio.print('/api/cards/pdf', body);
 
 describe('a practice card on paper', () => {
   it.each([
@@ -60,7 +45,7 @@ describe('a practice card on paper', () => {
     const pdf = await print(card({ paper }));
     const raw = pdf.toString('latin1');
     expect(raw).toContain(`/MediaBox [0 0 ${width} ${height}]`);
-    expect(raw.match(/\/Type \/Page\b/g)).toHaveLength(1);
+    expect(pagesOf(pdf)).toBe(1);
     const text = pdfText(pdf);
     for (const { name } of card().drills) expect(text.replace(/\s+/g, ' ')).toContain(name);
     expect(text).toContain('For parents');

@@ -1,20 +1,15 @@
 import { v7 as uuidv7 } from 'uuid';
-import { HEADERS, type PaperTerm } from '@open-palm/contract';
+import type { PaperTerm } from '@open-palm/contract';
 import { FAMILIES } from '@open-palm/core/measure';
 import { NOTHING_MEASURED } from '@open-palm/core/pose';
 import { SKINS } from '@open-palm/core/portrait/skins';
-import { freshStudent } from '../testing/examples';
+import { openPaperStudio, pagesOf } from '../testing/paperStudio';
 import { pdfColor, pdfPaint } from '../testing/pdfPaint';
 import { pdfText } from '../testing/pdfText';
-import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
 
-let studio: TestStudio;
-const studentId = uuidv7();
-const student = freshStudent({ skinTone: 'umber' });
-const setupId = student.setups[0]!.id;
+let studio: Awaited<ReturnType<typeof openPaperStudio>>;
 beforeAll(async () => {
-  studio = await openTestStudio();
-  await studio.put(`/api/students/${studentId}`, student);
+  studio = await openPaperStudio();
 });
 afterAll(() => studio.close());
 
@@ -41,8 +36,8 @@ const WORDS: PaperTerm['words'] = {
 
 const page = (more: Partial<PaperTerm> = {}): PaperTerm => ({
   paper: 'A4',
-  studentId,
-  setupId,
+  studentId: studio.studentId,
+  setupId: studio.setupId,
   view: 'thumbSide',
   words: WORDS,
   heads: {
@@ -70,20 +65,8 @@ const page = (more: Partial<PaperTerm> = {}): PaperTerm => ({
   ...more,
 });
 
-const post = (body: PaperTerm) =>
-  studio.ask('/api/terms/pdf', {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', [HEADERS.build]: BUILD, Origin: studio.url },
-    body: JSON.stringify(body),
-  });
-
-async function print(body: PaperTerm): Promise<Buffer> {
-  const answer = await post(body);
-  expect(answer.headers.get('content-type')).toBe('application/pdf');
-  return Buffer.from(answer.body as unknown as ArrayBuffer);
-}
-
-const pagesOf = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type \/Page\b/g)!.length;
+const post = (body: PaperTerm) => studio.post('/api/terms/pdf', body);
+const print = (body: PaperTerm) => studio.print('/api/terms/pdf', body);
 
 describe('a term on a page', () => {
   it.each([
