@@ -43,6 +43,8 @@ export const trackCheckSchema = z.object({
 /** Every look at a hold, oldest first, with what is drawn of each. */
 export const historySchema = z.object({
   setupId: idSchema,
+  /** Looks of which nothing is worked out yet: they are not among those that are told. */
+  workingOut: z.number().int().default(0),
   checks: lenientArray(trackCheckSchema.extend({ contacts: contactsSchema })),
 });
 

@@ -52,6 +52,8 @@ export async function touchFinger(
     .filter({ visible: true })
     .click();
   const slider = page.getByRole('slider', { name: sliderName });
+  // Where it stands once it stands still.
+  await slider.click({ trial: true });
   const box = (await slider.boundingBox())!;
   await page.mouse.click(box.x + box.width / 2, box.y + box.height * (1 - fromTip));
   const station = page.getByText(/^Station \d of \d$/).filter({ visible: true });

@@ -1,5 +1,11 @@
 import { v7 as uuidv7 } from 'uuid';
-import { checkSchema, handFileSchema, studentListSchema, type Shown } from '@open-palm/contract';
+import {
+  checkSchema,
+  handFileSchema,
+  historySchema,
+  studentListSchema,
+  type Shown,
+} from '@open-palm/contract';
 import { DERIVED_CODE } from '@open-palm/core/derivedCode';
 import { inTransaction } from '../db/inTransaction';
 import { exampleCheck, GRIP, studentWithPicture, type ExampleIds } from '../testing/examples';
@@ -136,6 +142,27 @@ describe('what is worked out of facts', () => {
     await studio.deriver.close();
     const left = await staleSetups(studio.db);
     expect(left.length).toBeLessThanOrEqual(1);
+  });
+
+  it('tells no look of which nothing is worked out yet as one that saw nothing', async () => {
+    const history = async () =>
+      historySchema.parse((await studio.get(`/api/students/${ids.studentId}/history`)).body);
+    const told = await keep({ takenAt: '2026-02-01T10:00:00Z' });
+    const waits = await keep({ takenAt: '2026-02-02T10:00:00Z' });
+    await studio.deriver.allSettled();
+    const whole = await history();
+    expect([whole.workingOut, whole.checks.map(({ id }) => id)]).toEqual([0, [told, waits]]);
+    // As it is where it takes longer than one waits for an answer.
+    const columns = { pending: 1, derived_code: null, numbers_json: '[]' };
+    await studio.db('checks').where({ id: waits }).update(columns);
+    const part = await history();
+    expect([part.workingOut, part.checks]).toEqual([1, whole.checks.slice(0, 1)]);
+    // What other code has worked out is told until it is worked out anew.
+    await studio
+      .db('checks')
+      .where({ id: waits })
+      .update({ derived_code: DERIVED_CODE - 1 });
+    expect((await history()).checks).toHaveLength(2);
   });
 
   it('says nothing of a first look that is still worked out, least of all that there is none', async () => {

@@ -83,10 +83,23 @@ export async function newestTrackChecks(
   return readRows(rows.reverse(), trackCheckOf);
 }
 
-/** Every look at a setup, oldest first, with what is drawn of each. */
+/** Looks of which nothing was ever worked out: a look that saw nothing is another thing. */
+const neverWorkedOut = { pending: 1, derived_code: null };
+
+/** How many looks at a setup nothing was worked out of yet. */
+export async function countUntold(db: Knex, setupId: string): Promise<number> {
+  const row = await db('checks')
+    .where({ setup_id: setupId, ...neverWorkedOut })
+    .count<{ n: number }>({ n: '*' })
+    .first();
+  return row?.n ?? 0;
+}
+
+/** Every look at a setup that something was worked out of, oldest first, with what is drawn of each. */
 export async function wholeHistory(db: Knex, setupId: string): Promise<HistoryCheck[]> {
   const rows = await db<TrackRow & { setup_id: string; contacts_json: string }>('checks')
     .where({ setup_id: setupId })
+    .whereNot((untold) => untold.where(neverWorkedOut))
     .orderBy(['taken_at', 'id'])
     .select(...TRACK_COLUMNS, 'contacts_json');
   return readRows(rows, (row) => ({

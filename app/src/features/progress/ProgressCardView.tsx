@@ -11,6 +11,7 @@ import { strings } from '../../foundation/strings';
 import { progressWords } from '../../foundation/strings/progress';
 import { followHistory } from './followed';
 import { ProgressOverview } from './ProgressOverview';
+import { UntoldLooks } from './UntoldLooks';
 
 export interface ProgressCardProps {
   handFile: HandFile;
@@ -40,9 +41,11 @@ export function ProgressCardView({ handFile: { student, setupId }, log, now }: P
       </View>
     );
   }
-  if (!followed || followed.checks.length < 2) return null;
+  if (!data || !followed) return null;
+  if (followed.checks.length < 2) return <UntoldLooks workingOut={data.workingOut} />;
   return (
     <>
+      <UntoldLooks workingOut={data.workingOut} />
       <ProgressOverview followed={followed} now={now} onChoose={open} />
       <Button label={progressWords.open} icon="chart-timeline-variant" onPress={() => open()} />
     </>

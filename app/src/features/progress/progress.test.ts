@@ -25,6 +25,7 @@ const history = (
   more: (i: number) => Partial<HandHistory['checks'][number]> = () => ({}),
 ): HandHistory => ({
   setupId: id(0),
+  workingOut: 0,
   checks: looks.map((numbers, i) => ({
     id: id(i + 1),
     takenAt: new Date(Date.UTC(2026, 5, 3 + 7 * i, 15)).toISOString(),

@@ -27,7 +27,42 @@ function area(value: number | null) {
   return onTake;
 }
 
+/** A pointer as the web tells it, at a place of an area 100 px wide and high. */
+const pointer = (clientX: number, clientY: number) => ({
+  pointerId: 1,
+  buttons: 1,
+  clientX,
+  clientY,
+  currentTarget: {
+    setPointerCapture: () => undefined,
+    getBoundingClientRect: () => ({ left: 0, top: 0, width: 100, height: 100 }),
+  },
+});
+
 describe('a drawing that is touched', () => {
+  it('gives the place where the finger lifts, also where nothing was drawn anew since it came down', () => {
+    const onTake = jest.fn();
+    const { getByTestId } = render(
+      <PointerArea
+        label="Ring finger"
+        value={null}
+        valueText=""
+        min={0}
+        max={3}
+        onMove={() => undefined}
+        onTake={onTake}
+        onStep={() => undefined}
+      >
+        <View testID="drawing" />
+      </PointerArea>,
+    );
+    const drawing = getByTestId('drawing');
+    fireEvent(drawing, 'pointerDown', pointer(50, 80));
+    fireEvent(drawing, 'pointerMove', pointer(50, 20));
+    fireEvent(drawing, 'pointerUp', pointer(50, 20));
+    expect(onTake.mock.calls).toEqual([[{ x: 0.5, y: 0.2 }]]);
+  });
+
   it('gives what was chosen', () => {
     expect(area(1.4)).toHaveBeenCalledTimes(1);
   });

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { onKeys } from './onKeys';
 import type { AreaPoint } from './pointers';
@@ -27,14 +27,20 @@ export function PointerArea({
   min: number;
   max: number;
   onMove: (at: AreaPoint) => void;
-  onTake: () => void;
+  /** It is taken: where the finger lifted, which may not be drawn yet; null by key, which takes what stands. */
+  onTake: (at: AreaPoint | null) => void;
   /** A key moved it by so many steps. */
   onStep: (steps: number) => void;
   style?: ViewStyle;
   children: ReactNode;
 }) {
+  const last = useRef<AreaPoint | null>(null);
+  const move = (at: AreaPoint) => {
+    last.current = at;
+    onMove(at);
+  };
   const take = () => {
-    if (value !== null) onTake();
+    if (value !== null) onTake(null);
   };
   const step = (by: number) => (shift: boolean) => onStep(shift ? by * 5 : by);
   return (
@@ -55,7 +61,12 @@ export function PointerArea({
       })}
       style={style}
     >
-      <PointerSurface onDown={onMove} onMove={onMove} onUp={take} style={style && { flex: 1 }}>
+      <PointerSurface
+        onDown={move}
+        onMove={move}
+        onUp={() => onTake(last.current)}
+        style={style && { flex: 1 }}
+      >
         {children}
       </PointerSurface>
     </View>

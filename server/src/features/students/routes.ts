@@ -24,7 +24,7 @@ import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references
 import type { StudioParts } from '../../studioParts';
 import { setupsWithPending } from '../../derive/repo';
 import { READ_WAIT_MS, soon } from '../../derive/waits';
-import { tracksByStudent, wholeHistory } from '../../tracking/repo';
+import { countUntold, tracksByStudent, wholeHistory } from '../../tracking/repo';
 import { allStudents, findStudent } from './repo';
 import { saveStudent } from './service';
 
@@ -110,6 +110,8 @@ export function studentRoutes(parts: StudioParts): Router {
     await deriver.settled([setup.id], READ_WAIT_MS);
     const history: HandHistory = {
       setupId: setup.id,
+      // Counted first: what is worked out between the two is asked for again, and never missed.
+      workingOut: await countUntold(reader, setup.id),
       checks: await wholeHistory(reader, setup.id),
     };
     ctx.body = history;

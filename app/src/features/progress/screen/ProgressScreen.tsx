@@ -23,6 +23,7 @@ import { seriesName } from '../../../foundation/strings/measureWords';
 import { progressWords } from '../../../foundation/strings/progress';
 import { EVERYTHING, followHistory } from '../followed';
 import { ProgressOverview } from '../ProgressOverview';
+import { UntoldLooks } from '../UntoldLooks';
 import { CueMemory } from './CueMemory';
 import { FamilyDetail } from './FamilyDetail';
 import { LessonsCost } from './LessonsCost';
@@ -120,6 +121,7 @@ function Weeks({
           {progressWords.driftHelp}
         </Notice>
       ))}
+      <UntoldLooks workingOut={history.workingOut} />
       <LookFilter filter={filter} onFilter={setFilter} />
       {followed.checks.length < 2 ? (
         <Text>{history.checks.length < 2 ? progressWords.none : progressWords.filter.empty}</Text>

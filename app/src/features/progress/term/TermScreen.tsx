@@ -5,7 +5,9 @@ import { deviceZone, studioNow } from '../../../foundation/api/clock';
 import { useLessonLog } from '../../../foundation/api/lessonLog';
 import { useHandFile, useHistory } from '../../../foundation/api/queries';
 import { Loaded } from '../../../foundation/kit/Loaded';
+import { Screen } from '../../../foundation/kit/Screen';
 import { followHistory } from '../followed';
+import { UntoldLooks } from '../UntoldLooks';
 import { TermEditor } from './TermEditor';
 import { firstTime, pagesGiven } from './termTime';
 import { useTermDraft, type TermChoices } from './useTermDraft';
@@ -21,7 +23,18 @@ export function TermScreen({ studentId, setupId }: { studentId: string; setupId?
 function WithHistory({ handFile }: { handFile: HandFile }) {
   const history = useHistory(handFile.student.id, handFile.setupId);
   return (
-    <Loaded from={history}>{(data) => <WithDraft handFile={handFile} history={data} />}</Loaded>
+    <Loaded from={history}>
+      {(data) =>
+        data.workingOut > 0 ? (
+          // A page for others is not written from a part of the looks.
+          <Screen>
+            <UntoldLooks workingOut={data.workingOut} />
+          </Screen>
+        ) : (
+          <WithDraft handFile={handFile} history={data} />
+        )
+      }
+    </Loaded>
   );
 }
 

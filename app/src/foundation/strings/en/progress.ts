@@ -5,6 +5,11 @@ export const progress = {
   term: 'A term on a page',
   failed: 'The weeks could not be loaded.',
   none: 'After the second look, the weeks stand here.',
+  /** Looks of which nothing is known yet. */
+  untold: (n: number) =>
+    n === 1
+      ? '1 look is still worked out, and comes in a moment.'
+      : `${n} looks are still worked out, and come in a moment.`,
   families: 'The four families',
   familiesHelp:
     'Each dot is one look. Above the line is within what this hold wants; the bar shows how sure we are.',

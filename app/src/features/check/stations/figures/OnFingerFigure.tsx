@@ -41,9 +41,10 @@ export function OnFingerFigure({
   const [isShown, setIsShown] = useState(value !== null);
   const [room, setRoom] = useState({ width: 0, height: 0 });
   const { widthMm, heightMm } = order.station;
+  const within = (at: number) => Math.min(DEEPEST_U, Math.max(0, at));
   const choose = (at: number) => {
     setIsShown(true);
-    setU(Math.min(DEEPEST_U, Math.max(0, at)));
+    setU(within(at));
   };
   const mirrored = side === 'left';
   // The touched area is just as large as the drawing: a margin around it would shift every place.
@@ -66,7 +67,9 @@ export function OnFingerFigure({
           onMove={({ y }) => {
             choose(along.uAt(y * drawing.height));
           }}
-          onTake={() => onTake(Math.round(u * 100) / 100)}
+          onTake={(at) =>
+            onTake(Math.round((at ? within(along.uAt(at.y * drawing.height)) : u) * 100) / 100)
+          }
           onStep={(steps) => choose(u + steps * STEP_U)}
           style={{ width: widthMm * scale, height: heightMm * scale }}
         >

@@ -6,6 +6,7 @@ import { seenAt, stickAt } from '@open-palm/core/portrait/seenAt';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import type { Station } from '@open-palm/core/portrait';
 import { PointerArea } from '../../../../foundation/kit/PointerArea';
+import type { AreaPoint } from '../../../../foundation/kit/pointers';
 import { useTokens } from '../../../../foundation/kit/ThemeProvider';
 import { HandPicture } from '../../../../drawing/portrait/HandPicture';
 import { useCoarseWhileMoving, useGripDrawing } from '../../../../drawing/portrait/useGripDrawing';
@@ -53,11 +54,13 @@ export function OnStickFigure({
     [hold, station, xMm, isShown],
   );
   const drawing = useGripDrawing(useCoarseWhileMoving(order));
+  const within = (x: number) => Math.min(ENDS.most, Math.max(ENDS.least, Math.round(x)));
   const choose = (x: number) => {
     setIsShown(true);
-    setX(Math.min(ENDS.most, Math.max(ENDS.least, Math.round(x))));
+    setX(within(x));
   };
   const mirrored = side === 'left';
+  const stickOf = ({ x }: AreaPoint) => stickAt(station, mirrored ? 1 - x : x);
   const across = (x: number) => (mirrored ? 10 * SIZE.widthMm - x : x);
   const at = seenAt(station, [xMm, 0, 0]);
   if (!drawing) return <View style={{ aspectRatio: SIZE.widthMm / SIZE.heightMm }} />;
@@ -68,8 +71,8 @@ export function OnStickFigure({
       valueText={isShown ? strings.stations.onStick(plainNumber(xMm, 'mm')) : ''}
       min={ENDS.least}
       max={ENDS.most}
-      onMove={({ x }) => choose(stickAt(station, mirrored ? 1 - x : x))}
-      onTake={() => onTake(xMm)}
+      onMove={(place) => choose(stickOf(place))}
+      onTake={(place) => onTake(place ? within(stickOf(place)) : xMm)}
       onStep={(steps) => choose(xMm + steps * STEP_MM)}
     >
       <View aria-hidden>
