@@ -16,7 +16,7 @@ import {
   startOwnStudio,
   startStudio,
 } from './support/studio';
-import { openSection, openTool } from './support/teacher';
+import { openPart, openSection, openTool } from './support/teacher';
 
 /** Takes the pictures of docs/screenshots from a fresh demo studio, on a phone and on a wide screen. */
 const folder = process.argv[2] ?? join(ROOT, 'docs/screenshots');
@@ -128,10 +128,9 @@ await lookThrough(phone, 'phone');
 await phone.goto(studio.url);
 await openLook(phone, 'Bram Osterlind');
 await phone.getByRole('button', { name: 'By tap' }).click();
-await phone.getByRole('link', { name: 'Answer: Bend of the last joint' }).click();
-await phone.getByRole('radio', { name: 'about 0°' }).click();
-await phone.getByRole('button', { name: 'Looks fine' }).click();
-await phone.getByRole('button', { name: 'Back' }).click();
+await openPart(phone, 'Bend of the thumb');
+await shoot(phone, 'phone-part');
+await phone.getByRole('radio', { name: 'bent backward' }).click();
 await shoot(phone, 'phone-station');
 
 await phone.goto(studio.url);

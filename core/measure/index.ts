@@ -18,6 +18,7 @@ export * from './measures';
 export * from './measureSpec';
 export * from './mergeContacts';
 export * from './sampleCapture';
+export * from './seenByEye';
 export * from './sights';
 export * from './tapQuestions';
 export * from './taps';

@@ -39,8 +39,20 @@ export interface GripOrder {
   pose?: KeptPose;
 }
 
+/** Joints at which a drawing can be touched. */
+export const SHOWN_JOINTS = [
+  'wrist',
+  'middleMcp',
+  'indexPip',
+  'middlePip',
+  'ringPip',
+] as const satisfies readonly HandPointName[];
+export type ShownJoint = (typeof SHOWN_JOINTS)[number];
+
 /** A drawn grip. */
 export interface GripDrawing extends Portrait {
+  /** Where these joints are, whether or not something lies before them. */
+  joints: Record<ShownJoint, { x: number; y: number }>;
   /** Where the joint is that is asked about. */
   ring: { x: number; y: number } | null;
   beside: { outline: string; ink: string } | null;
@@ -102,6 +114,9 @@ export class GripDrawer {
       beside && this.#solved(hold, beside === 'target' ? NOTHING_MEASURED : beside, build);
     return {
       ...drawPortrait(posed, { station, detail: DETAILS[detail], unseen, depths }),
+      joints: Object.fromEntries(
+        SHOWN_JOINTS.map((joint) => [joint, placeOf(points, joint, station)]),
+      ) as GripDrawing['joints'],
       ring: ring ? placeOf(points, ring, station) : null,
       beside: other && drawOutline({ ...other, build }, station, DETAILS[detail], besideOnly),
       fighting: solved.residuals.filter(

@@ -36,10 +36,8 @@ export async function stationTimes(studio: RunningStudio): Promise<number[]> {
       attributeFilter: ['aria-checked'],
     });
   });
-  const answers = ['the tip drops: no', 'the tip drops: yes'];
-  for (let i = 0; i < 60; i += 1) {
-    await page.getByRole('radio', { name: answers[i % 2]! }).click();
-  }
+  const token = page.getByRole('checkbox', { name: 'The tip drops' });
+  for (let i = 0; i < 60; i += 1) await token.click();
   const times = await page.evaluate(() => (window as unknown as { taps: number[] }).taps);
   await page.context().browser()!.close();
   return times;

@@ -42,10 +42,15 @@ export const THUMB_SIDE_ORDER = [
   'thumbTip',
 ];
 
-/** Opens a student's look from the list. */
-export async function openLook(page: Page, student: string): Promise<void> {
+/** Opens a student's hand file from the list. */
+export async function openFileOf(page: Page, student: string): Promise<void> {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: `Open ${student}’s hand file` }).click();
+}
+
+/** Opens a student's look from the list. */
+export async function openLook(page: Page, student: string): Promise<void> {
+  await openFileOf(page, student);
   await page.getByRole('button', { name: 'Look at the hold' }).click();
   await expect(page.getByRole('heading', { name: 'A look at the hold' })).toBeVisible();
 }

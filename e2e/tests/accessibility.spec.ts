@@ -7,7 +7,7 @@ import {
   placePoints,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
-import { openSection } from '../support/teacher';
+import { openPart, openSection } from '../support/teacher';
 
 // Each screen in both schemes and on both widths; every combination of them would take twice as long.
 for (const [colorScheme, viewport] of [
@@ -79,14 +79,14 @@ for (const [colorScheme, viewport] of [
       await expectAccessible(page, 'setup');
       await page.getByRole('button', { name: 'By tap' }).click();
       await expectAccessible(page, 'station');
-      await page.getByRole('button', { name: 'Look closer' }).click();
+      await openPart(page, 'Bend of the thumb');
       await expectAccessible(page, 'drawn choices');
       await page.getByRole('button', { name: 'Back' }).click();
-      await page.getByRole('link', { name: 'Answer: Place on the stick' }).click();
+      await openPart(page, 'Place of the thumb');
       await expectAccessible(page, 'place on the stick');
       await page.getByRole('button', { name: 'Back' }).click();
       await page.getByRole('button', { name: 'All fine here' }).click();
-      await page.getByRole('link', { name: 'Answer: Index: depth' }).click();
+      await openPart(page, 'Index');
       await expectAccessible(page, 'place on a finger');
       await page.getByRole('button', { name: 'Back' }).click();
       await page.getByRole('button', { name: 'Back' }).click();

@@ -136,7 +136,7 @@ test('a child begins the tip raise further up the stick, and the test says so', 
 
   await page.goto(page.url().replace(/\/students.*/, ''));
   await lookByTap(page, 'Tobin Wrenfield');
-  await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
+  await answerCheckpoint(page, 'Bend of the last joint', 'bent backward');
   await press(page, 'Rest is fine');
   for (let station = 2; station < 5; station += 1) await press(page, 'All fine here');
   await press(page, 'Whole-hand tests');

@@ -6,7 +6,7 @@ import { expectAccessible } from '../support/expectAccessible';
 import { ROOT } from '../support/studio';
 import { expect, test } from '../support/test';
 import { uuid } from '../support/twoPlaces';
-import { openTool } from '../support/teacher';
+import { answerCheckpoint, openTool } from '../support/teacher';
 
 test('a hold is copied, its band dragged on the finger, nonsense refused while typing, and kept', async ({
   page,
@@ -145,9 +145,7 @@ test('an instrument is added, with its own hold, bow and answers where schools d
 /** The answer gives a band to what this hold otherwise shows without a verdict: opposite the middle finger alone. */
 async function openStations(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'By tap' }).click();
-  await page.getByRole('link', { name: 'Answer: Against the middle finger' }).click();
-  await page.getByRole('radio', { name: 'toward the little finger' }).click();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await answerCheckpoint(page, 'Against the middle finger', 'toward the little finger');
   await page.getByRole('button', { name: 'Rest is fine' }).click();
   for (const station of ['Fingers', 'Little finger', 'Wrist', 'Relaxation']) {
     await expect(page.getByRole('heading', { name: station, exact: true })).toBeVisible();

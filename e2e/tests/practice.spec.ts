@@ -82,7 +82,7 @@ test('from a result to a card in the student’s hand in four taps, or with a dr
   browser,
 }) => {
   await lookByTap(page, 'Osric Tidewell');
-  await answerCheckpoint(page, 'Bend of the last joint', 'about −20°');
+  await answerCheckpoint(page, 'Bend of the last joint', 'bent backward');
   await restIsFine(page);
   await press(page, 'Save this look');
   await openSection(page, 'Agreed');

@@ -11,7 +11,7 @@ import {
   THUMB_SIDE_ORDER,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
-import { openSection } from '../support/teacher';
+import { answerCheckpoint, openSection } from '../support/teacher';
 
 const fingerSide = demoPicture('settled.finger-side');
 const thumbSide = demoPicture('settled.thumb-side');
@@ -65,9 +65,7 @@ test('what an eye and a picture see differently is told, and nothing is believed
   await page.getByRole('button', { name: 'Read the result' }).click();
   await expect(rowOf(page, 'Bend of the last joint')).toContainText('good');
   await page.getByRole('button', { name: 'Answer the rest by tap' }).click();
-  await page.getByRole('link', { name: 'Answer: Bend of the last joint' }).click();
-  await page.getByRole('radio', { name: 'about −20°' }).click();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await answerCheckpoint(page, 'Bend of the last joint', 'bent backward');
   await page.getByRole('button', { name: 'Back' }).click();
   const row = rowOf(page, 'Bend of the last joint');
   await expect(row).toContainText('unsure');

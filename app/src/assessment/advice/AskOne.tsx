@@ -2,13 +2,13 @@ import { View } from 'react-native';
 import type { Student } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { SIGNS } from '@open-palm/core/judge';
-import { tapQuestion, type MeasureId } from '@open-palm/core/measure';
 import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
 import { Card } from '../../foundation/kit/Card';
 import { Choice, Choices } from '../../foundation/kit/Choice';
 import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
+import { wrongFigure } from '../../drawing/figures/wrongFigure';
 import { CueFigure } from './CueFigure';
 import { signText } from './signWords';
 
@@ -58,19 +58,4 @@ export function AskOne({
       </Text>
     </Card>
   );
-}
-
-/** How a sign looks: its category, or the drawn choice furthest out on its side. */
-function wrongFigure(
-  id: string,
-  hold: Hold,
-): { measure: MeasureId; answer: number | string } | null {
-  const from = SIGNS.find((sign) => sign.id === id)?.from;
-  if (!from || !('measure' in from)) return null;
-  const { measure } = from;
-  if ('categories' in from) return { measure, answer: from.categories[0]! };
-  const question = tapQuestion(measure, hold);
-  if (question.kind !== 'values') return null;
-  const ends = [question.values[0]!, question.values.at(-1)!] as const;
-  return { measure, answer: from.verdict === 'low' ? ends[0] : ends[1] };
 }

@@ -23,6 +23,7 @@ export function FlipView({
   caption,
   isCompact,
   note = null,
+  onSwipe = (by) => onTurn(turned(view, by, hand)),
   children,
 }: {
   view: PortraitView;
@@ -36,6 +37,8 @@ export function FlipView({
   isCompact: boolean;
   /** What has to be known about the drawing. */
   note?: string | null;
+  /** What a swipe to the left (1) or right does; it turns the hand unless told. */
+  onSwipe?: (by: 1 | -1) => void;
   children: ReactNode;
 }) {
   const from = useRef<{ x: number; y: number } | null>(null);
@@ -54,7 +57,7 @@ export function FlipView({
         if (!start || !end) return;
         const [dx, dy] = [end.x - start.x, end.y - start.y];
         if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) {
-          onTurn(turned(view, dx < 0 ? 1 : -1, hand));
+          onSwipe(dx < 0 ? 1 : -1);
         }
       }}
     >

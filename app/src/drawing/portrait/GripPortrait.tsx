@@ -1,4 +1,4 @@
-import { useContext, useMemo, useState, type ReactNode } from 'react';
+import { useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { BOW_SIZES } from '@open-palm/core/bow';
 import { REFERENCE_MIDDLE_FINGER } from '@open-palm/core/hand';
@@ -8,7 +8,7 @@ import { buildOfHand } from '@open-palm/core/pose/handBuild';
 import { DIGITS, type Digit } from '@open-palm/core/pose/digits';
 import type { MeasuredGrip } from '@open-palm/core/pose/measuredGrip';
 import { supposedBends, unseenDigits } from '@open-palm/core/pose/measuredOf';
-import type { GripOrder } from '@open-palm/core/portrait';
+import type { GripDrawing, GripOrder } from '@open-palm/core/portrait';
 import { stationOf, type PortraitView } from '@open-palm/core/portrait/views';
 import { fightingWords } from '../../foundation/strings/fightingWords';
 import { FlipView } from './FlipView';
@@ -22,6 +22,15 @@ import { useGripDrawing } from './useGripDrawing';
 
 const NONE: readonly Digit[] = [];
 
+/** How a portrait is touched: what lies over its drawing in the place of its marks, and what it tells. */
+export interface PortraitTouch {
+  over: (drawing: GripDrawing, view: PortraitView) => ReactNode;
+  /** It is looked at from here now. */
+  onView: (view: PortraitView) => void;
+  /** In the place of turning it. */
+  onSwipe: (by: 1 | -1) => void;
+}
+
 /**
  * The grip portrait: a hold drawn from its numbers, from the side that is chosen on this device. What was not seen is paler and dashed.
  */
@@ -34,6 +43,7 @@ export function GripPortrait({
   view: fixed,
   first,
   inQuestion,
+  touch,
 }: {
   numbers: PortraitNumbers;
   /** What the figure shows, for those who cannot see it. */
@@ -50,6 +60,8 @@ export function GripPortrait({
   first?: PortraitView;
   /** Of the hand that the hold wants only these digits are laid over it. */
   inQuestion?: readonly Digit[];
+  /** Its parts are touched. */
+  touch?: PortraitTouch;
 }) {
   const { hold, side, skinTone, contacts, measures, verdicts, unseen, bowSize, middleFingerMm } =
     numbers;
@@ -58,6 +70,8 @@ export function GripPortrait({
   const [here, setHere] = useState(first);
   const view = fixed ?? here ?? kept;
   const turn = (next: PortraitView) => (here ? setHere(next) : keep(next));
+  const onView = touch?.onView;
+  useEffect(() => onView?.(view), [onView, view]);
   const [isWanted, setIsWanted] = useState(false);
   const held = useContext(OnPencil) ? 'pencil' : 'bow';
   const seen = useMemo(
@@ -104,13 +118,15 @@ export function GripPortrait({
       label={label}
       isUnseen={order.unseen.length === DIGITS.length}
     >
-      <GripMarks
-        drawing={drawing}
-        unseen={order.unseen}
-        supposed={unseen ? NONE : supposedBends(order.unseen, seen)}
-        verdicts={verdicts}
-        mirrored={side === 'left'}
-      />
+      {touch ? null : (
+        <GripMarks
+          drawing={drawing}
+          unseen={order.unseen}
+          supposed={unseen ? NONE : supposedBends(order.unseen, seen)}
+          verdicts={verdicts}
+          mirrored={side === 'left'}
+        />
+      )}
     </HandPicture>
   ) : (
     <View
@@ -132,8 +148,16 @@ export function GripPortrait({
       caption={caption}
       isCompact={isCompact}
       note={drawing && drawing.fighting.length > 0 ? fightingWords(drawing.fighting) : null}
+      {...(touch ? { onSwipe: touch.onSwipe } : {})}
     >
-      {picture}
+      {touch ? (
+        <View>
+          {picture}
+          {drawing ? touch.over(drawing, view) : null}
+        </View>
+      ) : (
+        picture
+      )}
     </FlipView>
   );
 }

@@ -25,6 +25,7 @@ import {
   type LookState,
   type Shot,
 } from './look/lookState';
+import { lookWay, rememberLookWay } from './look/lookWay';
 import { useLastBowReady } from './lastBow/useLastBow';
 import { useKeep } from './look/useKeep';
 import { useLessonStart } from './look/useLessonStart';
@@ -37,6 +38,7 @@ import { ResultStep } from './ResultStep';
 import { SetupStep } from './SetupStep';
 import { ShotStep } from './ShotStep';
 import { StationSheet } from './stations/StationSheet';
+import { TapLookHead } from './stations/TapLookHead';
 import { TakePicture } from './taking/TakePicture';
 import { TestsStep } from './tests/TestsStep';
 import { lastPictureOf } from './camera/lastPicture';
@@ -162,20 +164,35 @@ export function CheckSteps({
     case 'stations':
       return (
         <StationSheet
-          {...{ hold, bowSize: grip.bowSize }}
-          side={student.side}
-          skinTone={student.skinTone}
-          context={context}
-          level={student.level}
+          facts={{
+            hold,
+            bowSize: grip.bowSize,
+            side: student.side,
+            skinTone: student.skinTone,
+            level: student.level,
+            context,
+          }}
           taps={taps}
           seen={state.signs}
           watching={hides}
           at={draft.station}
+          head={
+            <TapLookHead
+              context={context}
+              onContext={(chosen) => setState((now) => ({ ...now, context: chosen }))}
+              onSetup={() => goTo('setup')}
+            />
+          }
           onAt={(station) => onChange({ station })}
           onAnswer={(measure, tap) => setState((now) => answer(now, measure, tap))}
           onMark={(signs) => setState((now) => markSigns(now, signs))}
           onTests={() => goTo('tests')}
-          onBack={() => goTo(hasAny ? 'result' : 'setup')}
+          onBack={() => {
+            if (hasAny) goTo('result');
+            else if (lookWay() === 'camera') goTo('setup');
+            // It began here: there is no step before it.
+            else router.dismissTo(`/students/${student.id}`);
+          }}
           onDone={() => goTo('result')}
         />
       );
@@ -270,7 +287,10 @@ export function CheckSteps({
       onSetup={(id) => router.setParams({ setup: id })}
       onContext={(chosen) => setState((now) => ({ ...now, context: chosen }))}
       onDraft={setShot}
-      onTake={() => goTo('camera')}
+      onTake={() => {
+        rememberLookWay('camera');
+        goTo('camera');
+      }}
       onFlip={() => void flipShot()}
       onPoints={({ view, place, points }) => {
         const next = { ...shot, view, place: place ?? null };
@@ -281,7 +301,10 @@ export function CheckSteps({
         );
         onChange({ shot: { ...next, marks, marksOf: keyOf(next) }, step: 'measure' });
       }}
-      onTaps={() => onChange({ step: 'stations', station: 0 })}
+      onTaps={() => {
+        if (!isLookedAt(state)) rememberLookWay('tap');
+        onChange({ step: 'stations', station: 0 });
+      }}
       onNext={() => goTo('measure')}
       onBack={isLookedAt(state) ? () => goTo('result') : null}
     />

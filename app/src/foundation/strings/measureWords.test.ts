@@ -39,7 +39,11 @@ describe('measure words', () => {
       small: 'about −1.8 finger widths',
     });
     expect(choiceLabel('gapRatio23', 2)).toEqual({ label: 'much wider', small: 'about × 2.00' });
-    expect(choiceLabel('thumbIpFlexion', 20)).toEqual({ label: 'about 20°' });
+    expect(choiceLabel('thumbIpFlexion', 20)).toEqual({
+      label: 'nearly straight',
+      small: 'about 20°',
+    });
+    expect(choiceLabel('wristFlexion', 25)).toEqual({ label: 'about 25°' });
   });
 
   it('never tell a doubt of nothing, nor a minus before zero', () => {

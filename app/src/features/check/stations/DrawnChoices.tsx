@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
+import { StateMark } from '../../../foundation/kit/StateMark';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../../foundation/kit/tokens';
@@ -9,26 +10,35 @@ const MANY = 7;
 const MANY_HIGH = 5;
 const ROOMY_PX = 600;
 
+/** An answer as a drawing. */
+export interface DrawnChoice {
+  key: string;
+  label: string;
+  /** A number beside a label of words. */
+  small?: string;
+  chosen: boolean;
+  /** Whether it is what the hold wants. */
+  isGood: boolean;
+  figure: ReactNode;
+  onPress: () => void;
+}
+
 /** Answers as drawings, as large as fit without scrolling, each one tap. */
 export function DrawnChoices({
   question,
   options,
+  isDense,
 }: {
   question: string;
-  options: readonly {
-    key: string;
-    label: string;
-    /** A number beside a label of words. */
-    small?: string;
-    chosen: boolean;
-    figure: ReactNode;
-    onPress: () => void;
-  }[];
+  /** Three a row at least: another question stands beside it. */
+  isDense: boolean;
+  options: readonly DrawnChoice[];
 }) {
   const tokens = useTokens();
   const { width } = useWindowDimensions();
   const many = options.some(({ small }) => small !== undefined) ? MANY_HIGH : MANY;
-  const columns = (options.length < many ? 2 : 3) + (width < ROOMY_PX ? 0 : 1);
+  const isFew = options.length < many && options.length !== 3;
+  const columns = (isFew && !isDense ? 2 : 3) + (width < ROOMY_PX ? 0 : 1);
   return (
     <View
       role="radiogroup"
@@ -39,7 +49,7 @@ export function DrawnChoices({
         margin: -space(1),
       }}
     >
-      {options.map(({ key, label, small, chosen, figure, onPress }) => (
+      {options.map(({ key, label, small, chosen, isGood, figure, onPress }) => (
         <View key={key} style={{ width: `${100 / columns}%`, padding: space(1) }}>
           <Pressable
             role="radio"
@@ -59,6 +69,11 @@ export function DrawnChoices({
             })}
           >
             {figure}
+            {isGood ? (
+              <View style={{ position: 'absolute', top: space(2), right: space(2) }}>
+                <StateMark state="in" size={14} />
+              </View>
+            ) : null}
             <Text variant="small" style={{ textAlign: 'center' }}>
               {label}
             </Text>

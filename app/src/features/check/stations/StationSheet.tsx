@@ -1,25 +1,21 @@
 import { useState } from 'react';
-import type { SeenSigns, SkinTone } from '@open-palm/contract';
-import type { BowSize } from '@open-palm/core/bow';
-import type { Hold } from '@open-palm/core/holds';
-import type { Context, MeasureId, Side, Tap, TapAnswer } from '@open-palm/core/measure';
-import type { Level } from '@open-palm/core/practice';
-import { fineSigns, fineTaps, nextQuestion, stationsOf } from './stationPlan';
-import { StationOverview } from './StationOverview';
-import { StationQuestion } from './StationQuestion';
+import type { ReactNode } from 'react';
+import type { SeenSigns } from '@open-palm/contract';
+import type { MeasureId, Tap } from '@open-palm/core/measure';
+import { partsOf, type HandPart, type PartId } from './handParts';
+import { PartScreen } from './PartScreen';
+import type { StationFacts } from './stationFacts';
+import { fineSigns, fineTaps, stationsOf } from './stationPlan';
+import { StationScreen } from './StationScreen';
 
-/** The look without a camera: five stations, each answered with one tap, or checkpoint by checkpoint. */
+/** The look without a camera: five stations, each one large drawn hand of which is touched what is not right. */
 export function StationSheet({
-  hold,
-  bowSize,
-  side,
-  skinTone,
-  context,
-  level,
+  facts,
   taps,
   seen,
   watching,
   at,
+  head,
   onAt,
   onAnswer,
   onMark,
@@ -27,19 +23,15 @@ export function StationSheet({
   onBack,
   onDone,
 }: {
-  /** As it is meant for the student. */
-  hold: Hold;
-  bowSize: BowSize;
-  side: Side;
-  skinTone: SkinTone;
-  context: Context;
-  level: Level;
+  facts: StationFacts;
   taps: readonly Tap[];
   seen: SeenSigns;
   /** Shows no verdict of what was answered. */
   watching: boolean;
   /** Which station it is at. */
   at: number;
+  /** What stands above the first station. */
+  head: ReactNode;
   onAt: (at: number) => void;
   /** An answer, or null to take it back. */
   onAnswer: (measure: MeasureId, tap: Tap | null) => void;
@@ -48,61 +40,70 @@ export function StationSheet({
   onBack: () => void;
   onDone: () => void;
 }) {
-  const stations = stationsOf(hold, context, level);
-  const [asking, setAsking] = useState<MeasureId | null>(null);
+  const stations = stationsOf(facts.hold, facts.context, facts.level);
+  const [touched, setTouched] = useState<PartId | null>(null);
   const station = stations[at]!;
-  const toNextStation = () => {
-    setAsking(null);
-    if (at + 1 < stations.length) onAt(at + 1);
+  const parts = partsOf(station);
+  const part = parts.find(({ id }) => id === touched);
+  const back = () => setTouched(null);
+  const step = (by: 1 | -1) => {
+    if (by < 0) {
+      if (at === 0) onBack();
+      else onAt(at - 1);
+    } else if (at + 1 < stations.length) onAt(at + 1);
     else onDone();
   };
-  if (asking !== null) {
-    const goOn = () => setAsking(nextQuestion(station, taps, asking));
+  const common = {
+    facts,
+    taps,
+    seen,
+    watching,
+    onMark: (sign: string, present: boolean | null) => onMark({ [sign]: present }),
+  };
+  if (part) {
     return (
-      <StationQuestion
-        // Each question begins with its own answer, not with that of the one before.
-        key={asking}
-        measure={asking}
-        hold={hold}
-        side={side}
-        skinTone={skinTone}
-        answer={taps.find((tap) => tap.measure === asking)?.answer ?? null}
-        onAnswer={(answer: TapAnswer) => {
-          onAnswer(asking, { measure: asking, answer });
-          goOn();
+      <PartScreen
+        key={part.id}
+        {...common}
+        part={part}
+        onAnswer={(measure, answer) => {
+          onAnswer(measure, { measure, answer });
+          back();
+        }}
+        onFine={() => {
+          for (const measure of fineOf(part)) {
+            onAnswer(measure, { measure, answer: { kind: 'fine' } });
+          }
+          back();
         }}
         onSkip={() => {
-          onAnswer(asking, null);
-          goOn();
+          for (const measure of [...part.judged, ...part.further]) onAnswer(measure, null);
+          back();
         }}
-        onBack={() => setAsking(null)}
+        onBack={back}
       />
     );
   }
   return (
-    <StationOverview
+    <StationScreen
       key={station.id}
+      {...common}
       station={station}
+      parts={parts}
       number={at + 1}
       count={stations.length}
-      hold={hold}
-      bowSize={bowSize}
-      side={side}
-      skinTone={skinTone}
-      context={context}
-      taps={taps}
-      seen={seen}
-      watching={watching}
-      onMark={(sign, present) => onMark({ [sign]: present })}
-      onTests={onTests}
-      onAsk={setAsking}
-      onFine={() => {
+      head={at === 0 ? head : null}
+      onPart={setTouched}
+      {...(station.id === 'relaxation' ? { onTests } : {})}
+      onFine={(views) => {
         onMark(fineSigns(station, seen));
-        for (const tap of fineTaps(station, taps)) onAnswer(tap.measure, tap);
-        toNextStation();
+        for (const tap of fineTaps(station, taps, views)) onAnswer(tap.measure, tap);
+        step(1);
       }}
-      onNext={toNextStation}
-      onBack={at === 0 ? onBack : () => onAt(at - 1)}
+      onStep={step}
     />
   );
 }
+
+/** What "looks fine" says of a part: all that the hold judges there, or what can be noted where it judges nothing. */
+const fineOf = ({ judged, further }: HandPart) => (judged.length > 0 ? judged : further);

@@ -1,9 +1,9 @@
 import { HOLD_IDS, holdById } from '@open-palm/core/holds';
-import { CONTEXTS, MEASURE_IDS, type Tap } from '@open-palm/core/measure';
-import { fineSigns, fineTaps, nextQuestion, stationsOf } from './stationPlan';
+import { CONTEXTS, MEASURE_IDS, type Tap, type View } from '@open-palm/core/measure';
+import { fineSigns, fineTaps, stationsOf } from './stationPlan';
+import { FIRST_VIEW, SIDE_OF } from './stationView';
 
 const violin = stationsOf(holdById('violin-shallow'), 'free');
-const fine = (measure: Tap['measure']): Tap => ({ measure, answer: { kind: 'fine' } });
 
 describe('stationsOf', () => {
   it('goes thumb, fingers, little finger, wrist, and the relaxation they depend on', () => {
@@ -48,23 +48,39 @@ describe('stationsOf', () => {
 });
 
 describe('fineTaps', () => {
+  const thumb = violin[0]!;
+  const fineFrom = (...views: View[]) => fineTaps(thumb, [], views).map(({ measure }) => measure);
+
   it('answers what is judged and open, and leaves what was answered', () => {
-    const thumb = violin[0]!;
     const answered: Tap = {
       measure: 'thumbIpFlexion',
       answer: { kind: 'value', value: -20, sd: 8 },
     };
-    const taps = fineTaps(thumb, [answered]);
+    const taps = fineTaps(thumb, [answered], ['thumb-side', 'finger-side']);
     expect(taps.map(({ measure }) => measure)).toEqual(
       thumb.judged.filter((id) => id !== 'thumbIpFlexion'),
     );
   });
 
-  it('looks a clean violin hold through in five taps, each checkpoint answered', () => {
-    const all = violin.flatMap((station) => fineTaps(station, []));
-    expect(all.map(({ measure }) => measure)).toEqual(violin.flatMap(({ judged }) => judged));
-    expect(violin).toHaveLength(5);
+  it('says nothing of what that side hides, and all of it once both sides were looked at', () => {
+    expect(fineFrom('thumb-side')).not.toContain('thumbThrough');
+    expect(fineFrom('finger-side')).toEqual(['thumbThrough']);
+    expect(fineFrom('thumb-side', 'finger-side')).toEqual(thumb.judged);
+    expect(fineFrom()).toEqual([]);
   });
+
+  it.each(HOLD_IDS)(
+    'looks a clean hold of %s through in five taps: only what lies behind is left open',
+    (id) => {
+      const stations = stationsOf(holdById(id), 'free');
+      expect(stations).toHaveLength(5);
+      const open = stations.flatMap((station) => {
+        const fine = fineTaps(station, [], [SIDE_OF[FIRST_VIEW[station.id]]]);
+        return station.judged.filter((one) => !fine.some(({ measure }) => measure === one));
+      });
+      expect(open.filter((one) => !['thumbThrough', 'indexLead'].includes(one))).toEqual([]);
+    },
+  );
 });
 
 describe('what only a person sees', () => {
@@ -92,21 +108,5 @@ describe('what only a person sees', () => {
     const fine = fineSigns(relaxation, { handSqueezes: true });
     expect(fine).not.toHaveProperty('handSqueezes');
     expect(fine.tipDrops).toBe(false);
-  });
-});
-
-describe('nextQuestion', () => {
-  const thumb = violin[0]!;
-  it('asks what is judged in order, skipping what was answered, and then stops', () => {
-    expect(nextQuestion(thumb, [], null)).toBe('thumbIpFlexion');
-    expect(nextQuestion(thumb, [fine('thumbMcpFlexion')], 'thumbIpFlexion')).toBe('thumbContact');
-    expect(nextQuestion(thumb, [], thumb.judged.at(-1)!)).toBeNull();
-  });
-
-  it('goes on among the others from one of them', () => {
-    const fingers = violin[1]!;
-    const [first, second] = fingers.further;
-    expect(second).toBeDefined();
-    expect(nextQuestion(fingers, [], first!)).toBe(second);
   });
 });

@@ -4,11 +4,13 @@ import type { Level } from '@open-palm/core/practice';
 import {
   CATALOGUE,
   FAMILIES,
+  isSeenByEye,
   specOf,
   type Context,
   type Family,
   type MeasureId,
   type Tap,
+  type View,
 } from '@open-palm/core/measure';
 
 /** The stops of the inspection: the four families, and the relaxation that they depend on. */
@@ -80,10 +82,15 @@ function isDecided({ from }: Sign, { checkpoints }: Hold): boolean {
   return bandsOf(checkpoint).some((band) => 'allowed' in band || band[end] !== undefined);
 }
 
-/** "All fine here": what the hold judges and nobody answered yet was looked at, and is good. */
-export const fineTaps = ({ judged }: Station, taps: readonly Tap[]): Tap[] =>
+/** "All fine here": what the hold judges, shows from one of these sides, and nobody answered yet was looked at, and is good. */
+export const fineTaps = (
+  { judged }: Pick<Station, 'judged'>,
+  taps: readonly Tap[],
+  views: readonly View[],
+): Tap[] =>
   judged
     .filter((measure) => !taps.some((tap) => tap.measure === measure))
+    .filter((measure) => views.some((view) => isSeenByEye(measure, view)))
     .map((measure) => ({ measure, answer: { kind: 'fine' } }));
 
 /** "All fine here", of what only a person sees: what was not marked is not there. */
@@ -92,15 +99,3 @@ export const fineSigns = (
   seen: Readonly<Record<string, boolean>>,
 ): Record<string, boolean> =>
   Object.fromEntries(signs.filter((sign) => seen[sign] === undefined).map((sign) => [sign, false]));
-
-/** The next checkpoint in a station's order after this one that has no answer; null at the end. */
-export function nextQuestion(
-  { judged, further }: Pick<Station, 'judged' | 'further'>,
-  taps: readonly Tap[],
-  after: MeasureId | null,
-): MeasureId | null {
-  // What is judged is asked through first; the rest only from one to the next.
-  const list = after !== null && further.includes(after) ? further : judged;
-  const from = after === null ? 0 : list.indexOf(after) + 1;
-  return list.slice(from).find((id) => !taps.some((tap) => tap.measure === id)) ?? null;
-}

@@ -236,8 +236,37 @@ export const units: Record<Unit, string> = {
   category: '',
 };
 
-/** Drawn choices that a number would not help with, by their value. */
+/** Drawn choices that the trade has words for, by their value. */
 export const choiceWords: Partial<Record<MeasureId, Readonly<Record<number, string>>>> = {
+  thumbIpFlexion: {
+    [-20]: 'bent backward',
+    0: 'straight',
+    20: 'nearly straight',
+    40: 'softly bent',
+    60: 'well bent',
+    80: 'clamped',
+  },
+  thumbMcpFlexion: {
+    [-20]: 'gives way backward',
+    0: 'straight',
+    20: 'softly bent',
+    40: 'well bent',
+    60: 'far bent',
+  },
+  littlePipFlexion: {
+    [-15]: 'bent backward',
+    0: 'straight',
+    15: 'nearly straight',
+    40: 'softly round',
+    60: 'well round',
+    85: 'curled up',
+  },
+  littleDipFlexion: {
+    [-20]: 'gives way backward',
+    0: 'straight',
+    20: 'softly bent',
+    45: 'hooked',
+  },
   thumbOpposition: {
     [-1.8]: 'toward the little finger',
     [-0.9]: 'across from the ring finger',

@@ -4,7 +4,9 @@ import { holdById } from '@open-palm/core/holds';
 import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
 import { measureName } from '../../../foundation/strings/measureWords';
 import type { BareOrder, GripOrder } from '@open-palm/core/portrait';
-import { StationQuestion } from './StationQuestion';
+import { partsOf } from './handParts';
+import { PartScreen } from './PartScreen';
+import { stationsOf } from './stationPlan';
 
 /** Posing a hand takes its time in a test beside others. */
 const DRAWN_WITHIN = { timeout: 40_000 };
@@ -28,45 +30,58 @@ beforeEach(() => {
 
 const hold = holdById('violin-shallow');
 
-function ask(measure: MeasureId, answer: TapAnswer | null = null) {
-  const answered: TapAnswer[] = [];
-  const skipped = jest.fn();
+const facts = {
+  hold,
+  bowSize: '4/4',
+  side: 'right',
+  skinTone: 'clay',
+  level: 'intermediate',
+  context: 'free',
+} as const;
+
+const ALL_PARTS = stationsOf(hold, 'free', 'intermediate').flatMap(partsOf);
+
+/** The part that a checkpoint belongs to, as if it were all that is judged there. */
+function ask(measure: MeasureId, answer: TapAnswer | null = null, watching = false) {
+  const part = ALL_PARTS.find(({ judged, further }) => [...judged, ...further].includes(measure))!;
+  const on = { answer: jest.fn(), fine: jest.fn(), skip: jest.fn() };
   render(
     <SWRConfig value={{ provider: () => new Map() }}>
-      <StationQuestion
-        measure={measure}
-        hold={hold}
-        side="right"
-        skinTone="clay"
-        answer={answer}
-        onAnswer={(given) => answered.push(given)}
-        onSkip={skipped}
+      <PartScreen
+        part={{ ...part, judged: [measure], further: [], signs: [] }}
+        facts={facts}
+        taps={answer ? [{ measure, answer }] : []}
+        seen={{}}
+        watching={watching}
+        onAnswer={on.answer}
+        onMark={() => undefined}
+        onFine={on.fine}
+        onSkip={on.skip}
         onBack={() => undefined}
       />
     </SWRConfig>,
   );
-  return { answered, skipped };
+  return on;
 }
 
-describe('a station’s question', () => {
+describe('a part of the hand', () => {
   it('is answered by touching a drawing, with the doubt of an eye', () => {
-    const { answered } = ask('thumbIpFlexion');
-    fireEvent.press(screen.getByLabelText('about 40°'));
-    expect(answered).toEqual([{ kind: 'value', value: 40, sd: 8 }]);
+    const { answer } = ask('thumbIpFlexion');
+    fireEvent.press(screen.getByLabelText('softly bent'));
+    expect(answer.mock.calls).toEqual([['thumbIpFlexion', { kind: 'value', value: 40, sd: 8 }]]);
   });
 
   it('is answered by a category in its words', () => {
-    const { answered } = ask('littlePlace');
+    const { answer } = ask('littlePlace');
     fireEvent.press(screen.getByLabelText('hanging over'));
-    expect(answered).toEqual([{ kind: 'category', category: 'over' }]);
+    expect(answer.mock.calls).toEqual([['littlePlace', { kind: 'category', category: 'over' }]]);
   });
 
   it('can be called fine or left open', () => {
-    const { answered, skipped } = ask('indexDepth');
+    const { fine, skip } = ask('indexDepth');
     fireEvent.press(screen.getByText('Looks fine'));
-    expect(answered).toEqual([{ kind: 'fine' }]);
     fireEvent.press(screen.getByText('Can’t tell'));
-    expect(skipped).toHaveBeenCalledTimes(1);
+    expect([fine.mock.calls.length, skip.mock.calls.length]).toEqual([1, 1]);
   });
 
   it.each(MEASURE_IDS)('has a drawing for every answer to %s', async (measure) => {
