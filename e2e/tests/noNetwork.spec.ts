@@ -106,7 +106,7 @@ test('ten looks without the studio, the tab closed and opened again: all ten arr
     return all;
   };
   const expected = names.map((name, i) => [name, i === 0 ? 2 : i < 9 ? 1 : 0]);
-  await expect.poll(added, { timeout: 30_000 }).toEqual(expected);
+  await expect.poll(added, { timeout: 120_000 }).toEqual(expected);
   // Sending again adds nothing.
   await last.reload();
   await expect(last.getByRole('heading', { name: 'Today' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useReducer, useState } from 'react';
 import { View } from 'react-native';
 import { useLessonLog } from '../../foundation/api/lessonLog';
 import { sync } from '../../foundation/api/sync';
@@ -14,6 +14,8 @@ import { CheckSteps } from './CheckSteps';
 import type { CheckDraft } from './draft/checkDraft';
 import { useDraftKeeper } from './draft/useDraftKeeper';
 import type { HandFile } from '@open-palm/contract';
+import { lookReducer } from './look/lookMachine';
+import { hidesVerdicts } from './steps/stepProps';
 import { isBegun } from './look/lookState';
 
 /** A look under way: kept on this device while it changes, with pain one tap away at every step. */
@@ -32,7 +34,7 @@ export function Check({
 }) {
   const tokens = useTokens();
   const { student, setupId } = handFile;
-  const [draft, setDraft] = useState(initial);
+  const [draft, send] = useReducer(lookReducer, initial);
   const [tellsRestored, setTellsRestored] = useState(isRestored);
   const [hurts, setHurts] = useState(false);
   const log = useLessonLog(handFile);
@@ -42,17 +44,12 @@ export function Check({
   }, [draft, keeper]);
   const vision = useVision();
   useEffect(() => void startAdvice(), []);
-  const change = useCallback(
-    (more: Partial<CheckDraft> | ((now: CheckDraft) => Partial<CheckDraft>)) =>
-      setDraft((now) => ({ ...now, ...(typeof more === 'function' ? more(now) : more) })),
-    [],
-  );
   if (hurts) return <PainStep log={log} onDone={() => setHurts(false)} />;
   return (
     <View style={{ flex: 1, backgroundColor: tokens.ground }}>
       <PainBar
         log={log}
-        note={draft.watching && !draft.isDone ? strings.watching.on : null}
+        note={hidesVerdicts(draft) ? strings.watching.on : null}
         onHurt={(what) => {
           void log.add({ kind: 'hurt', what, word: null });
           setHurts(true);
@@ -73,7 +70,7 @@ export function Check({
         draft={draft}
         vision={vision}
         log={log}
-        onChange={change}
+        send={send}
         // Marks are kept while they are set, without drawing the whole look anew.
         onMarks={(marks) => keeper.keep({ ...draft, shot: { ...draft.shot, ...marks } })}
         onKept={async () => {

@@ -29,6 +29,15 @@ describe('an unfinished look', () => {
     expect(restored({ ...draft, step: 'camera' }, () => '')!.step).toBe('setup');
   });
 
+  it('goes on where there is something to show', () => {
+    const stepOf = (more: object) => restored({ ...draft, ...more } as CheckDraft, () => '')!.step;
+    expect(stepOf({})).toBe('measure');
+    expect(stepOf({ shot: { ...draft.shot, picture: null } })).toBe('setup');
+    expect(stepOf({ step: 'result' })).toBe('result');
+    expect(stepOf({ step: 'result', state: EMPTY_LOOK })).toBe('setup');
+    expect(stepOf({ step: 'gone' })).toBe('setup');
+  });
+
   it('is not read from what another program left', () => {
     expect(restored({ ...draft, version: 0 }, () => '')).toBeNull();
     expect(restored(undefined, () => '')).toBeNull();

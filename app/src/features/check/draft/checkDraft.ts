@@ -1,6 +1,6 @@
 import type { Place, View } from '@open-palm/core/measure';
 import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
-import type { LookState } from '../look/lookState';
+import { isBegun, type LookState } from '../look/lookState';
 import type { Marks } from '../../../drawing/annotate/marksState';
 
 /** The picture that is being taken or marked. */
@@ -55,9 +55,17 @@ export function storable(draft: CheckDraft): CheckDraft {
 export function restored(content: unknown, urlOf: (blob: Blob) => string): CheckDraft | null {
   const draft = content as CheckDraft | null;
   if (draft?.version !== 2) return null;
-  // The camera is not opened by itself.
-  const step = draft.step === 'camera' ? 'setup' : draft.step;
-  return mapPictures({ ...draft, step }, (picture) => ({ ...picture, url: urlOf(picture.blob) }));
+  return mapPictures({ ...draft, step: stepAgain(draft) }, (picture) => ({
+    ...picture,
+    url: urlOf(picture.blob),
+  }));
+}
+
+/** Where an unfinished look goes on: where it was, as long as that has something to show. The camera is not opened by itself. */
+function stepAgain({ step, state, shot }: CheckDraft): Step {
+  if (!STEPS.includes(step) || step === 'camera') return 'setup';
+  if (step === 'measure' && !shot.picture) return 'setup';
+  return step === 'result' && !isBegun(state) ? 'setup' : step;
 }
 
 function mapPictures(

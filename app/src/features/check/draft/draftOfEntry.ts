@@ -8,7 +8,7 @@ import { changeMarks } from '../../../drawing/annotate/marks';
 import { noMarks, type Marks } from '../../../drawing/annotate/marksState';
 import { sequenceFor } from '../../../drawing/annotate/sequence';
 import type { CheckDraft } from './checkDraft';
-import { newShot } from './newDraft';
+import { newShot } from './newShot';
 
 /**
  * A look that stopped on its way, taken up again: its pictures, marks, answers and signs as a look under way, under ids of its own, so that

@@ -6,7 +6,8 @@ import { deviceZone, studioNow } from '../../../foundation/api/clock';
 import { findHold } from '@open-palm/records/holds';
 import { EMPTY_LOOK } from '../look/lookState';
 import { lookWay } from '../look/lookWay';
-import type { CheckDraft, ShotDraft } from './checkDraft';
+import type { CheckDraft } from './checkDraft';
+import { newShot } from './newShot';
 
 /** A look that begins: as the last one did on this device, with the bow held as in the lesson's last look. */
 export function newDraft({ student, setupId, ownHolds, history }: HandFile): CheckDraft {
@@ -30,13 +31,3 @@ function contextOfToday([newest]: HandFile['history']): Context | null {
   const dayOf = (at: Date | string) => calendarDay(at, deviceZone());
   return newest && dayOf(newest.takenAt) === dayOf(studioNow()) ? newest.context : null;
 }
-
-/** An empty place for the next picture. */
-export const newShot = (view: View): ShotDraft => ({
-  id: uuidv7(),
-  view,
-  place: null,
-  picture: null,
-  marks: null,
-  marksOf: '',
-});

@@ -1,0 +1,41 @@
+import { paths } from '../../../foundation/api/paths';
+import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
+import { lastPictureOf } from '../camera/lastPicture';
+import type { Shot } from '../look/lookState';
+import { usePictureMaker } from '../look/usePictureMaker';
+import { TakePicture } from '../taking/TakePicture';
+import type { StepProps } from './stepProps';
+
+/** A picture is taken, or chosen from a file. */
+export function CameraStep({
+  handFile: { student, history },
+  draft: { shot, state },
+  facts: { hold },
+  send,
+}: StepProps) {
+  const { problem, take } = usePictureMaker();
+  const ghost = lastPictureOf(history, shot.view);
+  return (
+    <TakePicture
+      view={shot.view}
+      hand={{ hold, side: student.side, skinTone: student.skinTone }}
+      ghostUrl={ghost === null ? null : paths.picture(ghost)}
+      problem={problem}
+      onBack={() => send({ type: 'leave' })}
+      onPicture={(file) =>
+        void take(file).then((picture) => {
+          if (!picture) return;
+          forgetUnused(shot.picture, state.shots);
+          send({ type: 'taken', picture });
+        })
+      }
+    />
+  );
+}
+
+/** Gives back the memory of a picture that another one replaces, unless the look has it already. */
+function forgetUnused(picture: ChosenPicture | null, shots: readonly Shot[]): void {
+  if (picture && !shots.some((shot) => shot.picture.id === picture.id)) {
+    URL.revokeObjectURL(picture.url);
+  }
+}
