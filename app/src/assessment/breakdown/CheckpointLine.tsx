@@ -67,7 +67,7 @@ export function CheckpointLine({ merged }: { merged: MergedMeasure }) {
           )}
         </View>
       </Pressable>
-      {isOpen ? <MeasureRow merged={merged} /> : null}
+      {isOpen ? <MeasureRow merged={merged} hasScale={false} /> : null}
     </View>
   );
 }

@@ -18,14 +18,18 @@ import {
 import { useVerdictOverrides } from '../verdictOverride/verdictOverride';
 import { VerdictOverride } from '../verdictOverride/VerdictOverride';
 import { TurnFigure } from './TurnFigure';
+import { ValueScale } from './ValueScale';
 
-/** A measure: its name and value, what was wanted, the verdict in shape and word, and where it comes from. */
+/** A measure: its name and value, the value on what was wanted, the verdict in shape and word, and where it comes from. */
 export function MeasureRow({
   merged,
   views = [],
+  hasScale = true,
 }: {
   merged: MergedMeasure;
   views?: readonly PictureView[];
+  /** False where its scale stands above already. */
+  hasScale?: boolean;
 }) {
   const tokens = useTokens();
   const { measure, place, sources, conflict } = merged;
@@ -37,6 +41,16 @@ export function MeasureRow({
   const [isOpen, setOpen] = useState(false);
   const seen = eye?.seen(merged) ?? null;
   const canDiffer = eye !== null && (measure.kind !== 'category' || measure.verdict !== 'in');
+  const scale =
+    hasScale && measure.kind === 'number' && measure.band
+      ? { value: measure.value, sd: measure.sd, band: measure.band }
+      : null;
+  const wanted =
+    measure.kind === 'looked'
+      ? ''
+      : band === null
+        ? strings.result.noBand
+        : strings.result.wanted(band);
   const turn = measure.kind === 'number' && !conflict ? measure.retake : null;
   return (
     <View style={{ borderTopWidth: 1, borderColor: tokens.line, paddingTop: space(2) }}>
@@ -57,13 +71,15 @@ export function MeasureRow({
         <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
           {verdictWords(measure)}
         </Text>
-        <Text variant="small" second style={{ flex: 1, textAlign: 'right' }}>
-          {measure.kind === 'looked'
-            ? ''
-            : band === null
-              ? strings.result.noBand
-              : strings.result.wanted(band)}
-        </Text>
+        {scale ? (
+          <View style={{ flex: 1, alignItems: 'flex-end' }}>
+            <ValueScale {...scale} state={mark} />
+          </View>
+        ) : (
+          <Text variant="small" second style={{ flex: 1, textAlign: 'right' }}>
+            {wanted}
+          </Text>
+        )}
         {canDiffer ? (
           <IconButton
             icon="eye-outline"
@@ -74,6 +90,11 @@ export function MeasureRow({
           />
         ) : null}
       </View>
+      {scale ? (
+        <Text variant="small" second>
+          {wanted}
+        </Text>
+      ) : null}
       {seen === null ? null : (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
           <StateMark state={seen.verdict === 'in' ? 'in' : 'out'} size={14} />

@@ -19,8 +19,9 @@ describe('a value on what is wanted', () => {
   });
 
   it('keeps value, doubt and band on the line, in their order, for any numbers', () => {
-    const number = fc.double({ min: -200, max: 200, noNaN: true });
-    const positive = fc.double({ min: 0.01, max: 50, noNaN: true });
+    // Hundredths: a value is at an end of the band or clearly beside it, however numbers round.
+    const number = fc.integer({ min: -20_000, max: 20_000 }).map((n) => n / 100);
+    const positive = fc.integer({ min: 1, max: 5000 }).map((n) => n / 100);
     fc.assert(
       fc.property(number, positive, number, positive, (value, sd, lo, width) => {
         const { band, doubt, value: at } = scalePlaces(value, sd, { lo, hi: lo + width })!;
