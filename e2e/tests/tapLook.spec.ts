@@ -95,7 +95,7 @@ test('a part is touched by keys too, is said not to be seen in one tap, and a sw
   await expect(page.getByRole('heading', { name: 'Bend of the thumb' })).toBeVisible();
   await page.getByRole('radio', { name: 'nearly straight' }).focus();
   await page.keyboard.press('Enter');
-  await expect(button(page, /^Bend of the thumb: 20° ± 8°/, false)).toBeVisible();
+  await expect(button(page, /^Bend of the thumb: nearly straight/, false)).toBeVisible();
   // It can be taken back.
   await openPart(page, 'Bend of the thumb');
   await press(page, 'Can’t tell');

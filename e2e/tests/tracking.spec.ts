@@ -171,7 +171,7 @@ test('the weeks are filtered, read as tables, compared, and taken along', async 
   await expectAccessible(page, 'the weeks');
 });
 
-test('a lesson of today stands on top by its time, and one tap starts the look', async ({
+test('the lesson that runs stands on top, large, and one tap starts the look', async ({
   page,
   studio,
 }) => {
@@ -182,13 +182,16 @@ test('a lesson of today stands on top by its time, and one tap starts the look',
   await page.getByLabel('At', { exact: true }).fill('26:00');
   await press(page, 'Save');
   await expect(page.getByText('expected a time such as 16:00')).toBeVisible();
-  await page.getByLabel('At', { exact: true }).fill('07:05');
+  const now = new Date();
+  const at = [now.getHours(), now.getMinutes()].map((n) => String(n).padStart(2, '0')).join(':');
+  await page.getByLabel('At', { exact: true }).fill(at);
   await press(page, 'Save');
   await expect(page).toHaveURL(/\/students\/[0-9a-f-]+(\?|$)/);
   await page.goto(studio.url);
-  const first = page.getByRole('link', { name: /’s hand file$/ }).first();
-  await expect(first).toContainText('07:05');
-  await expect(first).toContainText('Not looked at yet');
+  const onTop = page.getByRole('region', { name: 'The lesson on top' });
+  await expect(onTop).toContainText(`Now, since ${at}`);
+  await expect(onTop).toContainText('Osric Tidewell');
+  await expect(onTop).toContainText('Not looked at yet');
   await press(page, 'Look at Osric Tidewell’s hold');
   await expect(page.getByRole('heading', { name: 'A look at the hold' })).toBeVisible();
 });

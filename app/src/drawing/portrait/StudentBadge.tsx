@@ -9,6 +9,8 @@ import { SKINS } from '@open-palm/core/portrait/skins';
 /** The hand without much round it, in the drawing's units. */
 const FRAME = { left: 36, top: 8, width: 222, height: 222 };
 
+const LARGE_PX = 80;
+
 /** A student's grip at a glance, for lists; drawn by the studio, or a letter where it has not been yet. */
 export function StudentBadge({ item, size = 56 }: { item: StudentListItem; size?: number }) {
   const tokens = useTokens();
@@ -34,7 +36,8 @@ export function StudentBadge({ item, size = 56 }: { item: StudentListItem; size?
           mirrored={student.side === 'left'}
           label={strings.handFile.portrait(student.name)}
           isUnseen={badge.isUnseen}
-          bold
+          // Lines of a small drawing are drawn stronger.
+          bold={size < LARGE_PX}
           frame={FRAME}
         />
       ) : (

@@ -3,19 +3,18 @@ import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 import { PressRow } from '../../foundation/kit/PressRow';
-import { StateMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { RADIUS, space, TOUCH } from '../../foundation/kit/tokens';
 import { StudentBadge } from '../../drawing/portrait/StudentBadge';
 import { strings } from '../../foundation/strings';
-import { reasonMark, reasonWords } from './reasonWords';
+import { Reasons } from './Reasons';
 import type { TodayRow } from './teachingDay';
 
 const words = strings.today;
 
-/** How many reasons are told: the hand file has them all. */
-const MOST = 3;
+/** Small beside the one on top. */
+const BADGE_PX = 44;
 
 /** A student of the day: when, who and why, and one tap to start the look. */
 export function TodayRowCard({
@@ -33,27 +32,15 @@ export function TodayRowCard({
           label={words.open(student.name)}
           onPress={() => router.navigate(`/students/${student.id}?setup=${setupId}`)}
         >
-          <StudentBadge item={item} />
+          <StudentBadge item={item} size={BADGE_PX} />
           <View style={{ flex: 1, gap: space(1) }}>
             <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
-              {lesson ? <Text variant="strong">{format(lesson, 'HH:mm')}</Text> : null}
-              <Text variant="figure" style={{ flex: 1 }}>
+              {lesson ? <Text second>{format(lesson, 'HH:mm')}</Text> : null}
+              <Text variant="strong" style={{ flex: 1 }}>
                 {student.name}
               </Text>
             </View>
-            {reasons.slice(0, MOST).map((reason) => (
-              <View
-                key={reasonWords(reason, now)}
-                style={{ flexDirection: 'row', alignItems: 'flex-start', gap: space(1.5) }}
-              >
-                <View style={{ paddingTop: 3 }}>
-                  <StateMark state={reasonMark(reason)} size={14} />
-                </View>
-                <Text variant="small" second style={{ flex: 1 }}>
-                  {reasonWords(reason, now)}
-                </Text>
-              </View>
-            ))}
+            <Reasons reasons={reasons} now={now} />
           </View>
         </PressRow>
       </View>

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { useAccess } from '../../foundation/api/accessState';
 import { lockScreen } from '../../foundation/api/lockScreen';
-import { deviceZone, studioNow } from '../../foundation/api/clock';
+import { deviceZone } from '../../foundation/api/clock';
+import { useMinute } from '../../foundation/api/useMinute';
 import { useStudents } from '../../foundation/api/queries';
 import { useEntries } from '../../foundation/api/sync/useSync';
 import { Button } from '../../foundation/kit/Button';
@@ -17,6 +18,8 @@ import { strings } from '../../foundation/strings';
 import { ClockNotice } from './ClockNotice';
 import { MovedNotice } from './MovedNotice';
 import { FirstStudent } from './FirstStudent';
+import { LessonOnTop } from './LessonOnTop';
+import { lessonOnTop } from './nextLesson';
 import { teachingDay, type TodayRow } from './teachingDay';
 import { TodayRowCard } from './TodayRowCard';
 import { UnfinishedLooks } from './UnfinishedLooks';
@@ -30,7 +33,7 @@ type Students = NonNullable<ReturnType<typeof useStudents>['data']>;
 /** The start of a teaching day: today's lessons, who else is due and why, and what has not been sent yet. */
 export function TodayScreen() {
   const students = useStudents();
-  const now = studioNow();
+  const now = useMinute();
   // What this device holds is told whether the studio answers or not.
   const here = (
     <>
@@ -86,11 +89,14 @@ function Day({ data: { students, unreadable }, now }: { data: Students; now: Dat
     [students, unsent, today, zone],
   );
   if (students.length === 0 && unreadable === 0) return <FirstStudent />;
+  const top = lessonOnTop(lessons, now);
+  const rest = lessons.filter((row) => row !== top);
   return (
     <>
       {unreadable > 0 ? <Notice tone="out">{words.unreadable(unreadable)}</Notice> : null}
-      {lessons.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
-      <Rows rows={lessons} now={now} />
+      {top ? <LessonOnTop key={top.item.student.id} row={top} now={now} /> : null}
+      {rest.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
+      <Rows rows={rest} now={now} />
       {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}
       <Rows rows={due} now={now} />
       {due.length === 0 ? (

@@ -61,7 +61,7 @@ export function seriesName(series: string): string {
 
 const isFamily = (id: string): id is Family => FAMILIES.some((family) => family === id);
 
-/** An answer by tap, short. */
+/** An answer by tap, short: in the words of the drawing that was touched, where it has some. */
 export function tapWords({ measure, answer }: Tap): string {
   const { unit } = specOf(measure);
   switch (answer.kind) {
@@ -70,7 +70,7 @@ export function tapWords({ measure, answer }: Tap): string {
     case 'category':
       return categoryName(measure, answer.category);
     case 'value':
-      return numberWords({ ...answer, unit });
+      return strings.choiceWords[measure]?.[answer.value] ?? numberWords({ ...answer, unit });
   }
 }
 

@@ -2,6 +2,9 @@
 
 export const today = {
   title: 'Today',
+  onTop: 'The lesson on top',
+  lessonNow: (at: string) => `Now, since ${at}`,
+  lessonNext: (at: string) => `Next, at ${at}`,
   lessons: 'Lessons of the day',
   due: 'Due for a look',
   others: (n: number) => (n === 1 ? 'One more is not due' : `${n} more are not due`),
