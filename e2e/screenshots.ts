@@ -129,7 +129,6 @@ await phone.goto(studio.url);
 await openLook(phone, 'Bram Osterlind');
 await phone.getByRole('button', { name: 'By tap' }).click();
 await openPart(phone, 'Bend of the thumb');
-await shoot(phone, 'phone-part');
 await phone.getByRole('radio', { name: 'bent backward' }).click();
 await shoot(phone, 'phone-station');
 
