@@ -52,10 +52,10 @@ for (const [colorScheme, viewport] of [
       await expectAccessible(page, 'relaxation');
       await press(page, 'Whole-hand tests');
       await expectAccessible(page, 'tests');
-      await page.getByRole('link', { name: 'Do the test: Raise the tip' }).click();
+      await page.getByRole('button', { name: 'Do the test: Raise the tip' }).click();
       await expectAccessible(page, 'a test');
       await press(page, 'Back');
-      await page.getByRole('link', { name: 'Do the test: Form it again, five times' }).click();
+      await page.getByRole('button', { name: 'Do the test: Form it again, five times' }).click();
       await press(page, 'Start');
       await press(page, 'Stop');
       await expectAccessible(page, 'forming it again');

@@ -140,7 +140,7 @@ test('a child begins the tip raise further up the stick, and the test says so', 
   await press(page, 'Rest is fine');
   for (let station = 2; station < 5; station += 1) await press(page, 'All fine here');
   await press(page, 'Whole-hand tests');
-  await page.getByRole('link', { name: 'Do the test: Raise the tip' }).click();
+  await page.getByRole('button', { name: 'Do the test: Raise the tip' }).click();
   await expect(page.getByText(sentence)).toBeVisible();
 });
 

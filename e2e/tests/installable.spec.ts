@@ -54,7 +54,7 @@ test('the screen stays awake during a test, and may sleep after it', async ({ pa
   await press(page, 'Whole-hand tests');
   expect(await log()).toEqual([]);
   await page
-    .getByRole('link', { name: /^Do the test/ })
+    .getByRole('button', { name: /^Do the test/ })
     .first()
     .click();
   await expect.poll(log).toEqual(['screen']);

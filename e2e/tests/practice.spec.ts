@@ -282,7 +282,7 @@ test('a plan is changed by the teacher, and the rest is planned again around it'
   await expect(unlock('Stop and look')).toBeVisible();
   await line('Form it on a pencil').click();
   await press(page, 'Another one instead');
-  const other = page.getByRole('link', { name: 'Feel the weight over four fingers' });
+  const other = page.getByRole('button', { name: 'Feel the weight over four fingers' });
   await other.click();
   await expect(line('Form it on a pencil')).toHaveCount(0);
   await expect(unlock('Feel the weight over four fingers')).toBeVisible();

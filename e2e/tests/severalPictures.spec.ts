@@ -11,7 +11,7 @@ import {
   THUMB_SIDE_ORDER,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
-import { answerCheckpoint, openSection } from '../support/teacher';
+import { answerCheckpoint, openSection, press } from '../support/teacher';
 
 const fingerSide = demoPicture('settled.finger-side');
 const thumbSide = demoPicture('settled.thumb-side');
@@ -66,7 +66,7 @@ test('what an eye and a picture see differently is told, and nothing is believed
   await expect(rowOf(page, 'Bend of the last joint')).toContainText('good');
   await page.getByRole('button', { name: 'Answer the rest by tap' }).click();
   await answerCheckpoint(page, 'Bend of the last joint', 'bent backward');
-  await page.getByRole('button', { name: 'Back' }).click();
+  await press(page, 'Back');
   const row = rowOf(page, 'Bend of the last joint');
   await expect(row).toContainText('unsure');
   await expect(row).toContainText('what was seen does not agree');
@@ -124,7 +124,7 @@ test('points are saved as a file and brought back from it, row by row', async ({
   await expect(page.getByRole('alert')).toContainText('expected one named "hand_bow"');
   await load(both);
   await expect(page.getByText(/2\. cannot be used: .*is 3, but 20 are marked/)).toBeVisible();
-  await page.getByRole('link', { name: /^1\. .*finger side, 20 points/ }).click();
+  await page.getByRole('button', { name: /^1\. .*finger side, 20 points/ }).click();
   await expect(page.getByText('Everything this view can tell is marked.')).toBeVisible();
   await page.getByRole('button', { name: 'Read the result' }).click();
   await expect(rowOf(page, 'Index: depth')).toContainText(/1\.[34] ± 0\.2\)/);

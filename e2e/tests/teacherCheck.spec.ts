@@ -173,7 +173,7 @@ test('“it hurts” is one tap away, stops tests, and stays on the file until c
   for (let station = 1; station < 5; station += 1) await press(page, 'All fine here');
   await press(page, 'Whole-hand tests');
   await expect(page.getByRole('alert')).toContainText('No test is offered while something hurts.');
-  await expect(page.getByRole('link', { name: /^Do the test/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Do the test/ })).toHaveCount(0);
   await press(page, 'Back');
   await restIsFine(page);
   await press(page, 'Save this look');
@@ -220,7 +220,7 @@ test('the end of a lesson is held against its start: what slipped is tiredness',
   await expect(button(page, 'How the bow is held: Playing, start of lesson')).toBeVisible();
   for (let station = 1; station < 5; station += 1) await press(page, 'All fine here');
   await press(page, 'Whole-hand tests');
-  await page.getByRole('link', { name: 'Do the test: Stop and look' }).click();
+  await page.getByRole('button', { name: 'Do the test: Stop and look' }).click();
   await press(page, 'Look again now');
   await answerCheckpoint(page, 'Bend of the last joint', 'bent backward');
   await restIsFine(page);

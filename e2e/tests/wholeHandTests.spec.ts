@@ -9,7 +9,7 @@ async function openTests(page: Page): Promise<void> {
 }
 
 const openTest = (page: Page, name: string) =>
-  page.getByRole('link', { name: `Do the test: ${name}` }).click();
+  page.getByRole('button', { name: `Do the test: ${name}` }).click();
 
 test('the metronome’s beats lie exactly apart on the audio clock, also when the page is held up', async ({
   page,

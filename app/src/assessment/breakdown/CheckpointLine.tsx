@@ -11,6 +11,9 @@ import { useVerdictOverrides } from '../verdictOverride/verdictOverride';
 import { MeasureRow } from './MeasureRow';
 import { ValueScale } from './ValueScale';
 
+/** Narrower than this a name cannot be read: the scale goes below it. */
+const LEAST_PX = 100;
+
 /** A checkpoint in a line: how it stands, its name and value, and the value on what is wanted. A tap opens where it comes from. */
 export function CheckpointLine({ merged }: { merged: MergedMeasure }) {
   const tokens = useTokens();
@@ -38,14 +41,15 @@ export function CheckpointLine({ merged }: { merged: MergedMeasure }) {
         onPress={() => setOpen(!isOpen)}
         style={{
           flexDirection: 'row',
+          flexWrap: 'wrap',
           alignItems: 'center',
-          gap: space(2),
+          columnGap: space(2),
           minHeight: 48,
           paddingVertical: space(1),
         }}
       >
         <StateMark state={mark} size={14} />
-        <View style={{ flex: 1 }}>
+        <View style={{ flex: 1, minWidth: LEAST_PX }}>
           <Text variant="small">{called}</Text>
           <Text variant="small" second>
             {said}

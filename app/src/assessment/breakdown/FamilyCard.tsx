@@ -36,7 +36,7 @@ export function FamilyCard({
   const shown = whole || judged.length === 0 ? measures : judged;
   const missing = whole ? notMeasured : [];
   return (
-    <Card style={{ gap: space(2), flexGrow: 1, flexBasis: 300 }}>
+    <Card style={{ gap: space(2), flexGrow: 1, flexBasis: 300, maxWidth: '100%' }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
         <StateMark state={standing} size={20} />
         <Text variant="strong" level={3} style={{ fontSize: 18, flex: 1 }}>

@@ -18,7 +18,7 @@ import {
 import { useVerdictOverrides } from '../verdictOverride/verdictOverride';
 import { VerdictOverride } from '../verdictOverride/VerdictOverride';
 import { TurnFigure } from './TurnFigure';
-import { ValueScale } from './ValueScale';
+import { SCALE_WIDTH, ValueScale } from './ValueScale';
 
 /** A measure: its name and value, the value on what was wanted, the verdict in shape and word, and where it comes from. */
 export function MeasureRow({
@@ -66,13 +66,13 @@ export function MeasureRow({
           {valueWords(measure)}
         </Text>
       </View>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space(2) }}>
         <StateMark state={mark} size={14} />
         <Text variant="label" color={mark === 'none' ? tokens.inkSecond : tokens[mark]}>
           {verdictWords(measure)}
         </Text>
         {scale ? (
-          <View style={{ flex: 1, alignItems: 'flex-end' }}>
+          <View style={{ flex: 1, minWidth: SCALE_WIDTH, alignItems: 'flex-end' }}>
             <ValueScale {...scale} state={mark} />
           </View>
         ) : (

@@ -5,7 +5,7 @@ import { stateColor, type MarkState } from '../../foundation/kit/StateMark';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { scalePlaces } from './valueScale';
 
-const WIDTH = 116;
+export const SCALE_WIDTH = 116;
 const HEIGHT = 20;
 const PAD = 6;
 
@@ -24,15 +24,15 @@ export function ValueScale({
   const tokens = useTokens();
   const places = scalePlaces(value, sd, band);
   if (!places) return null;
-  const x = (at: number) => PAD + at * (WIDTH - 2 * PAD);
+  const x = (at: number) => PAD + at * (SCALE_WIDTH - 2 * PAD);
   const y = HEIGHT / 2;
   const color = stateColor(tokens, state);
   const isRing = state === 'unsure' || state === 'none';
   const dot = [{ x: x(places.value), y }];
   const [from, to] = places.band.map(x) as [number, number];
   return (
-    <Svg width={WIDTH} height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden>
-      <Line x1={PAD} x2={WIDTH - PAD} y1={y} y2={y} stroke={tokens.line} strokeWidth={2} />
+    <Svg width={SCALE_WIDTH} height={HEIGHT} viewBox={`0 0 ${SCALE_WIDTH} ${HEIGHT}`} aria-hidden>
+      <Line x1={PAD} x2={SCALE_WIDTH - PAD} y1={y} y2={y} stroke={tokens.line} strokeWidth={2} />
       <Rect
         x={from}
         y={y - 5}

@@ -29,6 +29,7 @@ export function PainBar({
       aria-label={words.title}
       style={{
         flexDirection: 'row',
+        flexWrap: 'wrap',
         alignItems: 'center',
         justifyContent: 'flex-end',
         gap: space(1),

@@ -5,12 +5,14 @@ import type { HandFile } from '@open-palm/contract';
 import { Button } from '../../foundation/kit/Button';
 import { onKeys } from '../../foundation/kit/onKeys';
 import { space } from '../../foundation/kit/tokens';
+import { useStacked } from '../../foundation/kit/useStacked';
 import { strings } from '../../foundation/strings';
 
 const words = strings.handFile;
 
 /** The one action of a hand file, and its tools in a menu beside it. */
 export function ToolsFooter({ handFile: { student, setupId } }: { handFile: HandFile }) {
+  const isStacked = useStacked();
   const [isOpen, setOpen] = useState(false);
   const of = `?setup=${setupId}` as const;
   const tools: { label: string; icon: string; to: Href }[] = [
@@ -59,7 +61,7 @@ export function ToolsFooter({ handFile: { student, setupId } }: { handFile: Hand
           ))}
         </View>
       ) : null}
-      <View style={{ flexDirection: 'row', gap: space(3) }}>
+      <View style={{ flexDirection: isStacked ? 'column' : 'row', gap: space(isStacked ? 1 : 3) }}>
         <Button
           label={isOpen ? words.closeTools : words.tools}
           icon={isOpen ? 'close' : 'dots-horizontal'}

@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { router } from 'expo-router';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
 import { PressRow } from '../../foundation/kit/PressRow';
@@ -13,7 +13,8 @@ import type { TodayRow } from './teachingDay';
 
 const words = strings.today;
 
-const BADGE_PX = 112;
+/** Of the screen's width, up to so much. */
+const BADGE = { share: 0.28, mostPx: 112 };
 
 /** The lesson that runs or comes next, large: who, why, and one tap to the first touch of a look. */
 export function LessonOnTop({
@@ -24,6 +25,7 @@ export function LessonOnTop({
   now: Date;
 }) {
   const { student } = item;
+  const { width } = useWindowDimensions();
   const at = format(lesson!, 'HH:mm');
   return (
     <View role="region" aria-label={words.onTop}>
@@ -32,7 +34,7 @@ export function LessonOnTop({
           label={words.open(student.name)}
           onPress={() => router.navigate(`/students/${student.id}?setup=${setupId}`)}
         >
-          <StudentBadge item={item} size={BADGE_PX} />
+          <StudentBadge item={item} size={Math.min(BADGE.mostPx, BADGE.share * width)} />
           <View style={{ flex: 1, gap: space(1) }}>
             <Text variant="label" second>
               {lesson! <= now ? words.lessonNow(at) : words.lessonNext(at)}

@@ -15,6 +15,8 @@ const words = strings.today;
 
 /** Small beside the one on top. */
 const BADGE_PX = 44;
+/** Narrower than this who and why cannot be read: the look's button goes below. */
+const LEAST_PX = 160;
 
 /** A student of the day: when, who and why, and one tap to start the look. */
 export function TodayRowCard({
@@ -26,8 +28,8 @@ export function TodayRowCard({
 }) {
   const { student } = item;
   return (
-    <View style={{ flexDirection: 'row', gap: space(2), alignItems: 'stretch' }}>
-      <View style={{ flex: 1 }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space(2), alignItems: 'stretch' }}>
+      <View style={{ flex: 1, minWidth: LEAST_PX }}>
         <PressRow
           label={words.open(student.name)}
           onPress={() => router.navigate(`/students/${student.id}?setup=${setupId}`)}
@@ -36,7 +38,7 @@ export function TodayRowCard({
           <View style={{ flex: 1, gap: space(1) }}>
             <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: space(2) }}>
               {lesson ? <Text second>{format(lesson, 'HH:mm')}</Text> : null}
-              <Text variant="strong" style={{ flex: 1 }}>
+              <Text variant="strong" style={{ flex: 1, minWidth: 0 }}>
                 {student.name}
               </Text>
             </View>

@@ -1,7 +1,10 @@
 import { Button as PaperButton } from 'react-native-paper';
-import type { ViewStyle } from 'react-native';
+import type { TextStyle, ViewStyle } from 'react-native';
 import { useTokens } from './ThemeProvider';
 import { FONTS, RADIUS, TOUCH } from './tokens';
+
+/** With large text a label takes a second line rather than lose its end. */
+const WRAPS = { whiteSpace: 'normal', flexShrink: 1 } as unknown as TextStyle;
 
 /** The house's button. One `primary` on a screen; the rest is quiet. */
 export function Button({
@@ -40,7 +43,13 @@ export function Button({
       {...(icon === undefined ? {} : { icon })}
       {...(accessibilityLabel === undefined ? {} : { accessibilityLabel })}
       style={[
-        { borderRadius: RADIUS - 2, borderColor: primary ? 'transparent' : tokens.ink },
+        {
+          borderRadius: RADIUS - 2,
+          borderColor: primary ? 'transparent' : tokens.ink,
+          maxWidth: '100%',
+          // Narrower than its words only down to the longest of them.
+          minWidth: 0,
+        },
         style,
       ]}
       contentStyle={{ minHeight: TOUCH }}
@@ -48,6 +57,7 @@ export function Button({
         fontFamily: FONTS.strong,
         fontSize: quiet ? 14 : 16,
         lineHeight: 22,
+        ...WRAPS,
         ...(compact ? { marginLeft: icon === undefined ? 8 : 22, marginRight: 8 } : {}),
       }}
     >

@@ -83,4 +83,16 @@ describe('a line of a list', () => {
     fireEvent.press(screen.getByText('Tobin'));
     expect(onPress).toHaveBeenCalledTimes(1);
   });
+
+  it('is a button where it does something here', () => {
+    render(
+      <ThemeProvider>
+        <PressRow acts label="Do the test: Raise the tip" onPress={() => undefined}>
+          <Text>Raise the tip</Text>
+        </PressRow>
+      </ThemeProvider>,
+    );
+    expect(screen.getByLabelText('Do the test: Raise the tip').props.role).toBe('button');
+    expect(screen.queryByRole('link')).toBeNull();
+  });
 });

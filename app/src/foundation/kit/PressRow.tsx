@@ -8,17 +8,20 @@ export function PressRow({
   label,
   onPress,
   chosen = false,
+  acts = false,
   children,
 }: {
   label: string;
   onPress: () => void;
   chosen?: boolean;
+  /** It does something here, as a button, where it leads nowhere else. */
+  acts?: boolean;
   children: ReactNode;
 }) {
   const tokens = useTokens();
   return (
     <Pressable
-      role="link"
+      role={acts ? 'button' : 'link'}
       aria-label={label}
       {...(chosen ? { 'aria-current': 'true' } : {})}
       onPress={onPress}

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useTokens } from './ThemeProvider';
 import { READING_WIDTH, space } from './tokens';
+import { useStacked } from './useStacked';
 
 const COLUMNS_WIDTH = 1080;
 
@@ -39,13 +40,14 @@ export function Screen({
 /** The row of actions at the foot of a screen. */
 export function Footer({ children }: { children: ReactNode }) {
   const tokens = useTokens();
+  const isStacked = useStacked();
   return (
     <View style={{ borderTopWidth: 1, borderColor: tokens.line, backgroundColor: tokens.ground }}>
       <View
         style={{
-          flexDirection: 'row',
-          gap: space(3),
-          padding: space(3),
+          flexDirection: isStacked ? 'column' : 'row',
+          gap: space(isStacked ? 1 : 3),
+          padding: space(isStacked ? 1 : 3),
           width: '100%',
           maxWidth: READING_WIDTH,
           alignSelf: 'center',

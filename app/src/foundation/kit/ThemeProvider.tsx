@@ -2,6 +2,7 @@ import MaterialCommunityIcons from '@expo/vector-icons/MaterialCommunityIcons';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider } from 'react-native-paper';
+import { useReducedMotion } from './useReducedMotion';
 import { DARK, FONTS, LIGHT, RADIUS, type Tokens } from './tokens';
 
 const TokensContext = createContext<Tokens>(LIGHT);
@@ -9,7 +10,7 @@ const TokensContext = createContext<Tokens>(LIGHT);
 /** The colours in force: paper by day, ground by night, as the device asks. */
 export const useTokens = () => useContext(TokensContext);
 
-const settings = {
+const ICONS = {
   icon: ({ name, color, size }: { name: unknown; color?: string | undefined; size: number }) => (
     <MaterialCommunityIcons
       name={name as keyof typeof MaterialCommunityIcons.glyphMap}
@@ -23,6 +24,8 @@ const settings = {
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const tokens = useColorScheme() === 'dark' ? DARK : LIGHT;
   const theme = useMemo(() => paperTheme(tokens), [tokens]);
+  const isStill = useReducedMotion();
+  const settings = useMemo(() => ({ ...ICONS, rippleEffectEnabled: !isStill }), [isStill]);
   return (
     <TokensContext.Provider value={tokens}>
       <PaperProvider theme={theme} settings={settings}>

@@ -89,7 +89,7 @@ function Row({
     Object.keys(capture.points).length,
   );
   return (
-    <PressRow label={name} onPress={() => onChoose(capture)}>
+    <PressRow acts label={name} onPress={() => onChoose(capture)}>
       <Text variant="small">{name}</Text>
     </PressRow>
   );

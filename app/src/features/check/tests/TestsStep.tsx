@@ -89,6 +89,7 @@ export function TestsStep({
           return (
             <PressRow
               key={id}
+              acts
               label={words.newTest(strings.tests[id] ?? id)}
               onPress={() => setChosen(id)}
             >

@@ -49,7 +49,7 @@ export function AddDrill({
       {offers.map(({ drill: { id }, turnsADay, minutesATurn }) => {
         const name = strings.drills[id] ?? id;
         return (
-          <PressRow key={id} label={name} onPress={() => onTake(id)}>
+          <PressRow key={id} acts label={name} onPress={() => onTake(id)}>
             <View style={{ width: 64, borderRadius: 10, overflow: 'hidden' }}>
               <DrillPicture drill={id} hold={hold} side={side} skinTone={skinTone} />
             </View>

@@ -17,7 +17,7 @@ export function MinutesStepper({
 }) {
   const size = { margin: 0, width: 48, height: 48 };
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space(2) }}>
       <IconButton
         icon="minus"
         mode="outlined"
