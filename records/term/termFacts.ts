@@ -9,10 +9,11 @@ import {
   type Standing,
   type Verdict,
 } from '@open-palm/core/measure';
-import { beyondBand, changeBetween, seriesOf, type TrackedCheck } from '@open-palm/core/track';
+import { beyondBand, changeBetween, type TrackedCheck } from '@open-palm/core/track';
 import { rememberedCues } from '../log';
 import { plansOf, practisedTurns } from '../practice';
 import { calendarDay, dateOfDay } from '../time';
+import { lookKind, numberOf } from '../track';
 
 /** A look as a page of a term needs it. */
 export interface TermLook {
@@ -107,8 +108,8 @@ function changesOver(looks: readonly TermLook[]): TermChange[] {
   const series = [...new Set(looks.flatMap(({ tracked }) => Object.keys(tracked.measures)))];
   return series.flatMap((name): TermChange[] => {
     const saw = looks.filter(({ tracked }) => tracked.measures[name] !== undefined);
-    const kinds = [...new Set(saw.map((look) => kindOfLook(look, name)))]
-      .map((kind) => saw.filter((look) => kindOfLook(look, name) === kind))
+    const kinds = [...new Set(saw.map((look) => lookKind(look.kept, name)))]
+      .map((kind) => saw.filter((look) => lookKind(look.kept, name) === kind))
       .sort((a, b) => b.length - a.length);
     const changes = kinds.flatMap((alike) => changeOf(alike, name) ?? []);
     // What goes one way here and the other way there is no change of the hold.
@@ -117,13 +118,6 @@ function changesOver(looks: readonly TermLook[]): TermChange[] {
     return agree ? changes.slice(0, 1) : [];
   });
 }
-
-/** Only looks of the same kind are compared: a little finger that is straight at the heel is round at the point. */
-const kindOfLook = ({ kept }: TermLook, name: string): string =>
-  `${kept.context} ${numberOf({ kept }, name)?.[1] ?? ''}`;
-
-const numberOf = ({ kept }: Pick<TermLook, 'kept'>, name: string) =>
-  kept.numbers.find(([id, place]) => seriesOf(id, place) === name);
 
 /** What a checkpoint did from the first of these looks to the last; null where nothing surely did. */
 function changeOf(alike: readonly TermLook[], name: string): TermChange | null {
@@ -136,10 +130,10 @@ function changeOf(alike: readonly TermLook[], name: string): TermChange | null {
   // From one side to the other is another fault, however near the band is.
   const isOther = was * is < 0;
   const isNearer = !isOther && Math.abs(is) < Math.abs(was);
-  const [began, ended] = [numberOf(first, name)?.[6], numberOf(last, name)?.[6]];
+  const [began, ended] = [numberOf(first.kept, name)?.[6], numberOf(last.kept, name)?.[6]];
   // Only what a look surely saw is told: that there was a fault, or that there is one.
   if (!isOut(isNearer ? began : ended)) return null;
-  const [measure, place] = numberOf(last, name)!;
+  const [measure, place] = numberOf(last.kept, name)!;
   return {
     family: to.family,
     measure,

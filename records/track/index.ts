@@ -1,2 +1,3 @@
 export * from './follow';
 export * from './tracked';
+export { lookKind, numberOf } from './lookKind';

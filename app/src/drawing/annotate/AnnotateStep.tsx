@@ -24,8 +24,7 @@ const words = strings.measure;
 /** The points of a picture, one after the other, with what they already tell. */
 export function MeasureStep({
   picture,
-  title,
-  under,
+  head,
   side,
   further,
   store,
@@ -33,15 +32,11 @@ export function MeasureStep({
   problem,
   mirrored,
   numbers: told,
-  readLabel = words.read,
-  canRead,
+  reading: { label: readLabel = words.read, canRead, onRead },
   onFlip,
-  onBack,
-  onRead,
 }: {
   picture: PreparedPicture;
-  title: string;
-  under: string;
+  head: { title: string; under: string; onBack: () => void };
   side: Side;
   /** Points that can be marked beyond those that are asked for. */
   further: readonly PointName[];
@@ -51,11 +46,9 @@ export function MeasureStep({
   problem: string | null;
   mirrored: boolean;
   numbers: ReactNode;
-  readLabel?: string;
-  canRead: boolean;
+  /** What comes of the points: under which name, and whether they suffice. */
+  reading: { label?: string; canRead: boolean; onRead: () => void };
   onFlip: () => void;
-  onBack: () => void;
-  onRead: () => void;
 }) {
   const wide = useWide();
   const tokens = useTokens();
@@ -99,7 +92,7 @@ export function MeasureStep({
       onRead={onRead}
     />
   );
-  const header = <Header title={title} under={under} onBack={onBack} />;
+  const header = <Header {...head} />;
   const canvas = <PictureCanvas url={picture.url} picture={picture} store={store} />;
   if (wide) {
     return (

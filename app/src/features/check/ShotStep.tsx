@@ -67,8 +67,11 @@ export function ShotStep({
   return (
     <MeasureStep
       picture={shot.picture}
-      title={strings.measure.title}
-      under={`${strings.check.stepMeasure} · ${strings.views[view]}`}
+      head={{
+        title: strings.measure.title,
+        under: `${strings.check.stepMeasure} · ${strings.views[view]}`,
+        onBack: () => onBack(store.current()),
+      }}
       side={side}
       further={sequence.further}
       store={store}
@@ -83,10 +86,11 @@ export function ShotStep({
           </>
         )
       }
-      canRead={outcome.measures.length > 0}
+      reading={{
+        canRead: outcome.measures.length > 0,
+        onRead: () => onRead(store.current()),
+      }}
       onFlip={() => void onFlip().then((done) => done && store.change({ type: 'mirror', width }))}
-      onBack={() => onBack(store.current())}
-      onRead={() => onRead(store.current())}
     />
   );
 }

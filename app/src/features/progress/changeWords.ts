@@ -1,4 +1,5 @@
 import { dateOfDay } from '@open-palm/records/time';
+import { lookKind } from '@open-palm/records/track';
 import type { Family, MeasureId, Place } from '@open-palm/core/measure';
 import { changeBetween, trendOf, type Change } from '@open-palm/core/track';
 import { strings } from '../../foundation/strings';
@@ -17,39 +18,52 @@ export interface SeriesChange extends Change {
   toDay: number;
 }
 
-/** A checkpoint's value at the last look that saw it, up to the one at a place in the list; null when none did. */
-function lastUpTo(checks: readonly FollowedCheck[], series: string, index: number) {
-  for (let i = index; i >= 0; i -= 1) {
-    const measure = checks[i]!.tracked.measures[series];
-    if (measure) return { ...measure, index: i, day: checks[i]!.tracked.day };
-  }
-  return null;
+/** Looks that saw a checkpoint in one way, oldest first: as the newest look did, or as most did where that way has no second look. */
+function seenAlike(checks: readonly FollowedCheck[], series: string): readonly FollowedCheck[] {
+  const saw = checks.filter(({ tracked }) => tracked.measures[series] !== undefined);
+  const kindOf = ({ kept, numbers }: FollowedCheck) =>
+    lookKind({ context: kept.context, numbers }, series);
+  const alike = (kind: string) => saw.filter((one) => kindOf(one) === kind);
+  const newestFirst = [...new Set([...saw].reverse().map(kindOf))].map(alike);
+  const [newest = []] = newestFirst;
+  if (newest.length > 1) return newest;
+  return newestFirst.reduce((most, one) => (one.length > most.length ? one : most), newest);
 }
 
 /**
- * A checkpoint then and now: whether it really changed.
+ * A checkpoint then and now: whether it really changed. Only looks of the same kind are compared.
  *
- * @param then a look of the list; without it, or where nothing saw the checkpoint up to it, the first that did
- * @returns null where only one look saw it
+ * @param then a look of the list; without it, or where no look of that kind is so old, the first that is
+ * @returns null where no two looks of a kind saw it
  */
 export function changeSince(
   checks: readonly FollowedCheck[],
   series: string,
   then: FollowedCheck | null = null,
 ): SeriesChange | null {
-  const first = checks.findIndex(({ tracked }) => tracked.measures[series] !== undefined);
-  const from = lastUpTo(checks, series, Math.max(first, then === null ? -1 : checks.indexOf(then)));
-  const to = lastUpTo(checks, series, checks.length - 1);
-  if (!from || !to || from.index === to.index) return null;
+  const alike = seenAlike(checks, series);
+  const upTo = then === null ? -1 : checks.indexOf(then);
+  const from = alike.filter((one) => checks.indexOf(one) <= upTo).at(-1) ?? alike[0];
+  const to = alike.at(-1);
+  if (!from || !to || from === to) return null;
+  const [was, is] = [from.tracked.measures[series]!, to.tracked.measures[series]!];
   return {
     series,
-    from: from.value,
-    to: to.value,
-    fromDay: from.day,
-    toDay: to.day,
-    ...changeBetween(from.value, to.value, to.sem),
+    from: was.value,
+    to: is.value,
+    fromDay: from.tracked.day,
+    toDay: to.tracked.day,
+    ...changeBetween(was.value, is.value, is.sem),
   };
 }
+
+/** Where nothing can be compared: seen once so far, or more often but each time in another way. */
+const notCompared = (checks: readonly FollowedCheck[], series: readonly string[]): string =>
+  series.some(
+    (one) => checks.filter(({ tracked }) => tracked.measures[one] !== undefined).length > 1,
+  )
+    ? progressWords.otherWays
+    : progressWords.once;
 
 /** "14° → 31°". */
 export function valuesWords({ series, from, to }: SeriesChange): string {
@@ -74,7 +88,7 @@ export function familyWords(followed: Followed, family: Family, now: Date): stri
     const since = dateWords(dateOfDay(drift.sinceDay), now);
     return progressWords.drifting(since, furthest && named(furthest));
   }
-  if (!furthest) return progressWords.once;
+  if (!furthest) return notCompared(counted, all);
   const since = dateWords(dateOfDay(furthest.fromDay), now);
   return furthest.code === 'realChange'
     ? progressWords.real(since, named(furthest))
@@ -93,7 +107,7 @@ const share = ({ by, smallest }: Change) => Math.abs(by) / smallest;
 export function seriesWords(followed: Followed, series: string, now: Date): string {
   const { counted, standing } = followed;
   const change = changeSince(counted, series);
-  if (!change) return progressWords.once;
+  if (!change) return notCompared(counted, [series]);
   const since = dateWords(dateOfDay(change.fromDay), now);
   const drift = standing.drifts.find((one) => one.series === series);
   const trend = trendOf(

@@ -91,6 +91,40 @@ describe('the weeks of a hold', () => {
     expect(changeSince(checks, 'indexDepth', checks[2]!)).toBeNull();
   });
 
+  it('compares only looks of the same kind: what differs between heel and point is no change', () => {
+    const contexts = ['heel', 'point', 'heel', 'point'] as const;
+    const little = (value: number): TrackedNumber => [
+      'littlePipFlexion',
+      null,
+      value,
+      4,
+      25,
+      70,
+      'in',
+    ];
+    const looks = history(
+      [40, 10, 42, 60].map((value) => [little(value)]),
+      (i) => ({ context: contexts[i]! }),
+    );
+    const { checks } = followHistory(looks, [], student);
+    // The newest was at the point: it is held against the point.
+    expect(changeSince(checks, 'littlePipFlexion')).toMatchObject({ from: 10, to: 60 });
+    // A newest look that has no like: the way in which most looked.
+    expect(changeSince(checks.slice(0, 3), 'littlePipFlexion')).toMatchObject({
+      from: 40,
+      to: 42,
+      code: 'noRealChange',
+    });
+    const two = followHistory({ ...looks, checks: looks.checks.slice(0, 2) }, [], student);
+    expect(changeSince(two.checks, 'littlePipFlexion')).toBeNull();
+    expect(familyWords(two, 'little', NOW)).toBe(
+      'Looked at in different ways so far: not compared.',
+    );
+    expect(seriesWords(two, 'littlePipFlexion', NOW)).toBe(
+      'Looked at in different ways so far: not compared.',
+    );
+  });
+
   it('follows only looks of one kind, and numbers of one place', () => {
     const mixed = history([[depth(1.2, 'heel'), depth(1.7, 'point')], [depth(1.5)]], (i) => ({
       context: i === 0 ? 'playing-start' : 'free',

@@ -1,5 +1,5 @@
-import { useEffect, useRef, useState } from 'react';
-import { Image, View } from 'react-native';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
 import type { View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { useScreenAwake } from '../../../foundation/kit/useScreenAwake';
@@ -8,18 +8,16 @@ import { Notice } from '../../../foundation/kit/Notice';
 import { Footer } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { RADIUS, space } from '../../../foundation/kit/tokens';
+import { space } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { SamplePicture } from '../taking/SamplePicture';
 import { pickFile } from '../../../foundation/kit/pickFile';
 import { frameOf } from './frameOf';
+import { LivePicture } from './LivePicture';
 import { useCamera } from './useCamera';
 
 const words = strings.viewfinder;
-
-/** How strongly the last picture shows over the camera's. */
-const GHOST_OPACITY = 0.35;
 
 /** The live camera with the last picture of the same view faintly over it, so that the view repeats; or a file. */
 export function Viewfinder({
@@ -46,9 +44,6 @@ export function Viewfinder({
   const video = useRef<HTMLVideoElement>(null);
   const [showsGhost, setShowsGhost] = useState(true);
   const [showsSample, setShowsSample] = useState(false);
-  useEffect(() => {
-    if (video.current) video.current.srcObject = stream;
-  }, [stream]);
   const isSampleShown = showsSample && help !== undefined && view !== null;
   const choose = () => void pickFile().then(onPicture);
   const shoot = () => void (video.current && frameOf(video.current).then(onPicture));
@@ -69,35 +64,12 @@ export function Viewfinder({
           <SamplePicture view={view} hand={help.hand} />
         </View>
       ) : null}
-      <View
-        style={{
-          flex: 1,
-          // Out of sight the camera goes on: it is needed again in a moment.
-          ...(isSampleShown ? { display: 'none' } : {}),
-          marginHorizontal: space(4),
-          borderRadius: RADIUS,
-          overflow: 'hidden',
-          backgroundColor: tokens.line,
-          justifyContent: 'center',
-        }}
-      >
-        <video
-          ref={video}
-          aria-label={words.live}
-          autoPlay
-          playsInline
-          muted
-          style={{ width: '100%', height: '100%', objectFit: 'contain' }}
-        />
-        {ghostUrl !== null && showsGhost ? (
-          <Image
-            source={{ uri: ghostUrl }}
-            accessibilityLabel={words.ghost}
-            resizeMode="contain"
-            style={{ position: 'absolute', inset: 0, opacity: GHOST_OPACITY }}
-          />
-        ) : null}
-      </View>
+      <LivePicture
+        stream={stream}
+        video={video}
+        isHidden={isSampleShown}
+        ghostUrl={showsGhost ? ghostUrl : null}
+      />
       <View style={{ paddingHorizontal: space(4), paddingVertical: space(2), gap: space(2) }}>
         <Text variant="small" second>
           {view === null ? words.relaxedHint : strings.viewHints[view]}

@@ -63,8 +63,7 @@ export function RelaxedMarksStep({
   return (
     <MeasureStep
       picture={picture}
-      title={words.markTitle}
-      under={student.name}
+      head={{ title: words.markTitle, under: student.name, onBack }}
       side={student.side}
       further={THUMB_AND_WRIST}
       store={store}
@@ -78,14 +77,15 @@ export function RelaxedMarksStep({
           </Text>
         </ScrollView>
       }
-      readLabel={saving ? strings.result.saving : words.save}
-      canRead={hand !== null && !saving}
+      reading={{
+        label: saving ? strings.result.saving : words.save,
+        canRead: hand !== null && !saving,
+        onRead: () => onSave(points),
+      }}
       onFlip={() => {
         onFlip();
         store.change({ type: 'mirror', width: picture.width });
       }}
-      onBack={onBack}
-      onRead={() => onSave(points)}
     />
   );
 }

@@ -4,6 +4,7 @@ import { holdById } from '@open-palm/core/holds';
 import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
 import { measureName } from '../../../foundation/strings/measureWords';
 import type { BareOrder, GripOrder } from '@open-palm/core/portrait';
+import { StateMark } from '../../../foundation/kit/StateMark';
 import { partsOf } from './handParts';
 import { PartScreen } from './PartScreen';
 import { stationsOf } from './stationPlan';
@@ -50,9 +51,7 @@ function ask(measure: MeasureId, answer: TapAnswer | null = null, watching = fal
       <PartScreen
         part={{ ...part, judged: [measure], further: [], signs: [] }}
         facts={facts}
-        taps={answer ? [{ measure, answer }] : []}
-        seen={{}}
-        watching={watching}
+        answers={{ taps: answer ? [{ measure, answer }] : [], seen: {}, watching }}
         onAnswer={on.answer}
         onMark={() => undefined}
         onFine={on.fine}
@@ -108,4 +107,13 @@ describe('a part of the hand', () => {
       expect(screen.queryByLabelText(measureName(measure))).toBeNull();
     },
   );
+
+  it('marks the answer that is good, but not while one only watches', () => {
+    const marks = () => screen.UNSAFE_queryAllByType(StateMark).length;
+    ask('thumbIpFlexion');
+    expect(marks()).toBe(1);
+    screen.unmount();
+    ask('thumbIpFlexion', null, true);
+    expect(marks()).toBe(0);
+  });
 });

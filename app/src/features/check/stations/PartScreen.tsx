@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import type { SeenSigns } from '@open-palm/contract';
-import { tapQuestion, type MeasureId, type Tap, type TapAnswer } from '@open-palm/core/measure';
+import { tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
 import { Footer } from '../../../foundation/kit/Screen';
@@ -13,7 +12,7 @@ import { measureName } from '../../../foundation/strings/measureWords';
 import { AnswerChoices } from './AnswerChoices';
 import type { HandPart } from './handParts';
 import { SignTokens } from './SignTokens';
-import type { StationFacts } from './stationFacts';
+import type { StationAnswers, StationFacts } from './stationFacts';
 
 const words = strings.stations;
 
@@ -21,9 +20,7 @@ const words = strings.stations;
 export function PartScreen({
   part,
   facts,
-  taps,
-  seen,
-  watching,
+  answers: { taps, seen, watching },
   onAnswer,
   onMark,
   onFine,
@@ -32,9 +29,7 @@ export function PartScreen({
 }: {
   part: HandPart;
   facts: StationFacts;
-  taps: readonly Tap[];
-  seen: SeenSigns;
-  watching: boolean;
+  answers: StationAnswers;
   onAnswer: (measure: MeasureId, answer: TapAnswer) => void;
   onMark: (sign: string, present: boolean | null) => void;
   onFine: () => void;

@@ -1,7 +1,6 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { SeenSigns } from '@open-palm/contract';
-import { checkContacts, tapMeasure, type Tap, type View as Side } from '@open-palm/core/measure';
+import { checkContacts, tapMeasure, type View as Side } from '@open-palm/core/measure';
 import type { Digit } from '@open-palm/core/pose/digits';
 import type { PortraitView } from '@open-palm/core/portrait/views';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
@@ -19,7 +18,7 @@ import { partState } from './partState';
 import { PartTargets } from './PartTargets';
 import { PartTokens } from './PartTokens';
 import { SignTokens } from './SignTokens';
-import type { StationFacts } from './stationFacts';
+import type { StationAnswers, StationFacts } from './stationFacts';
 import { fineTaps, type Station } from './stationPlan';
 import { FIRST_VIEW, IN_QUESTION, SIDE_OF } from './stationView';
 
@@ -31,12 +30,9 @@ const NONE: readonly Digit[] = [];
 export function StationScreen({
   station,
   parts,
-  number,
-  count,
+  place,
   facts,
-  taps,
-  seen,
-  watching,
+  answers: { taps, seen, watching },
   head,
   onPart,
   onMark,
@@ -46,13 +42,10 @@ export function StationScreen({
 }: {
   station: Station;
   parts: readonly HandPart[];
-  number: number;
-  count: number;
+  /** Which of how many, from 1. */
+  place: { number: number; count: number };
   facts: StationFacts;
-  taps: readonly Tap[];
-  seen: SeenSigns;
-  /** Shows no verdict of what was answered. */
-  watching: boolean;
+  answers: StationAnswers;
   head: ReactNode;
   onPart: (part: PartId) => void;
   onMark: (sign: string, present: boolean | null) => void;
@@ -108,7 +101,7 @@ export function StationScreen({
     >
       <BackHeader
         title={station.id === 'relaxation' ? strings.relaxation.name : strings.families[station.id]}
-        under={words.step(number, count)}
+        under={words.step(place.number, place.count)}
         backLabel={strings.nav.back}
         onBack={() => onStep(-1)}
       />

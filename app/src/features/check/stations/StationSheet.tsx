@@ -1,19 +1,15 @@
-import { useState } from 'react';
-import type { ReactNode } from 'react';
-import type { SeenSigns } from '@open-palm/contract';
+import { useState, type ReactNode } from 'react';
 import type { MeasureId, Tap } from '@open-palm/core/measure';
 import { partsOf, type HandPart, type PartId } from './handParts';
 import { PartScreen } from './PartScreen';
-import type { StationFacts } from './stationFacts';
+import type { StationAnswers, StationFacts } from './stationFacts';
 import { fineSigns, fineTaps, stationsOf } from './stationPlan';
 import { StationScreen } from './StationScreen';
 
 /** The look without a camera: five stations, each one large drawn hand of which is touched what is not right. */
 export function StationSheet({
   facts,
-  taps,
-  seen,
-  watching,
+  answers,
   at,
   head,
   onAt,
@@ -24,10 +20,7 @@ export function StationSheet({
   onDone,
 }: {
   facts: StationFacts;
-  taps: readonly Tap[];
-  seen: SeenSigns;
-  /** Shows no verdict of what was answered. */
-  watching: boolean;
+  answers: StationAnswers;
   /** Which station it is at. */
   at: number;
   /** What stands above the first station. */
@@ -46,6 +39,7 @@ export function StationSheet({
   const parts = partsOf(station);
   const part = parts.find(({ id }) => id === touched);
   const back = () => setTouched(null);
+  const { taps, seen } = answers;
   const step = (by: 1 | -1) => {
     if (by < 0) {
       if (at === 0) onBack();
@@ -55,9 +49,7 @@ export function StationSheet({
   };
   const common = {
     facts,
-    taps,
-    seen,
-    watching,
+    answers,
     onMark: (sign: string, present: boolean | null) => onMark({ [sign]: present }),
   };
   if (part) {
@@ -90,8 +82,7 @@ export function StationSheet({
       {...common}
       station={station}
       parts={parts}
-      number={at + 1}
-      count={stations.length}
+      place={{ number: at + 1, count: stations.length }}
       head={at === 0 ? head : null}
       onPart={setTouched}
       {...(station.id === 'relaxation' ? { onTests } : {})}

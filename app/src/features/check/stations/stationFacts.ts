@@ -1,7 +1,7 @@
-import type { SkinTone } from '@open-palm/contract';
+import type { SeenSigns, SkinTone } from '@open-palm/contract';
 import type { BowSize } from '@open-palm/core/bow';
 import type { Hold } from '@open-palm/core/holds';
-import type { Context, Side } from '@open-palm/core/measure';
+import type { Context, Side, Tap } from '@open-palm/core/measure';
 import type { Level } from '@open-palm/core/practice';
 
 /** Whose hold is looked at without a camera, and how the bow is held. */
@@ -13,4 +13,12 @@ export interface StationFacts {
   skinTone: SkinTone;
   level: Level;
   context: Context;
+}
+
+/** What was told so far. */
+export interface StationAnswers {
+  taps: readonly Tap[];
+  seen: SeenSigns;
+  /** Shows no verdict of what was answered. */
+  watching: boolean;
 }

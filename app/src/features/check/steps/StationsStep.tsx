@@ -23,9 +23,7 @@ export function StationsStep({
         level: student.level,
         context,
       }}
-      taps={taps}
-      seen={signs}
-      watching={hidesVerdicts(draft)}
+      answers={{ taps, seen: signs, watching: hidesVerdicts(draft) }}
       at={draft.station}
       head={
         <TapLookHead

@@ -32,6 +32,8 @@ export const progress = {
     open: 'These lessons together do not tell yet.',
   },
   once: 'Measured once so far.',
+  /** In the air and on the string a hold looks different. */
+  otherWays: 'Looked at in different ways so far: not compared.',
   onceOnly: (list: string) => `Measured once so far: ${list}.`,
   fromTo: (from: string, to: string) => `${from} → ${to}`,
   real: (since: string, what: string) => `Real change since ${since}: ${what}.`,
