@@ -1,10 +1,11 @@
-import { fireEvent, render } from '@testing-library/react-native';
+import { fireEvent, render, screen } from '@testing-library/react-native';
 import { View } from 'react-native';
 import { PointerArea } from './PointerArea';
 
-function area(value: number | null) {
+/** A drawing that is touched, and what was taken of it. */
+function shown(value: number | null) {
   const onTake = jest.fn();
-  const { getByLabelText } = render(
+  render(
     <PointerArea
       label="Ring finger"
       value={value}
@@ -15,10 +16,15 @@ function area(value: number | null) {
       onTake={onTake}
       onStep={() => undefined}
     >
-      <View />
+      <View testID="drawing" />
     </PointerArea>,
   );
-  fireEvent(getByLabelText('Ring finger'), 'keyDown', {
+  return onTake;
+}
+
+function area(value: number | null) {
+  const onTake = shown(value);
+  fireEvent(screen.getByLabelText('Ring finger'), 'keyDown', {
     key: 'Enter',
     shiftKey: false,
     preventDefault: () => undefined,
@@ -41,22 +47,8 @@ const pointer = (clientX: number, clientY: number) => ({
 
 describe('a drawing that is touched', () => {
   it('gives the place where the finger lifts, also where nothing was drawn anew since it came down', () => {
-    const onTake = jest.fn();
-    const { getByTestId } = render(
-      <PointerArea
-        label="Ring finger"
-        value={null}
-        valueText=""
-        min={0}
-        max={3}
-        onMove={() => undefined}
-        onTake={onTake}
-        onStep={() => undefined}
-      >
-        <View testID="drawing" />
-      </PointerArea>,
-    );
-    const drawing = getByTestId('drawing');
+    const onTake = shown(null);
+    const drawing = screen.getByTestId('drawing');
     fireEvent(drawing, 'pointerDown', pointer(50, 80));
     fireEvent(drawing, 'pointerMove', pointer(50, 20));
     fireEvent(drawing, 'pointerUp', pointer(50, 20));

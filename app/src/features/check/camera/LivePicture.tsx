@@ -1,4 +1,4 @@
-import { useEffect, type RefObject } from 'react';
+import type { RefObject } from 'react';
 import { Image, View } from 'react-native';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../../foundation/kit/tokens';
@@ -11,21 +11,16 @@ const GHOST_OPACITY = 0.35;
 
 /** What the camera sees, with an earlier picture faintly over it. */
 export function LivePicture({
-  stream,
   video,
   isHidden,
   ghostUrl,
 }: {
-  stream: MediaStream | null;
   video: RefObject<HTMLVideoElement | null>;
   /** Out of sight the camera goes on: it is needed again in a moment. */
   isHidden: boolean;
   ghostUrl: string | null;
 }) {
   const tokens = useTokens();
-  useEffect(() => {
-    if (video.current) video.current.srcObject = stream;
-  }, [stream, video]);
   return (
     <View
       style={{

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
@@ -44,6 +44,9 @@ export function Viewfinder({
   const video = useRef<HTMLVideoElement>(null);
   const [showsGhost, setShowsGhost] = useState(true);
   const [showsSample, setShowsSample] = useState(false);
+  useEffect(() => {
+    if (video.current) video.current.srcObject = stream;
+  }, [stream]);
   const isSampleShown = showsSample && help !== undefined && view !== null;
   const choose = () => void pickFile().then(onPicture);
   const shoot = () => void (video.current && frameOf(video.current).then(onPicture));
@@ -65,7 +68,6 @@ export function Viewfinder({
         </View>
       ) : null}
       <LivePicture
-        stream={stream}
         video={video}
         isHidden={isSampleShown}
         ghostUrl={showsGhost ? ghostUrl : null}

@@ -16,7 +16,7 @@ export function newDraft({ student, setupId, ownHolds, history }: HandFile): Che
   return {
     version: 2,
     checkId: uuidv7(),
-    step: lookWay() === 'tap' ? 'stations' : 'setup',
+    step: lookWay.get() === 'tap' ? 'stations' : 'setup',
     station: 0,
     state: { ...EMPTY_LOOK, context: contextOfToday(history) ?? EMPTY_LOOK.context },
     shot: newShot(view!),

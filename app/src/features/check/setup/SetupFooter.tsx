@@ -1,6 +1,6 @@
 import { Button } from '../../../foundation/kit/Button';
 import { strings } from '../../../foundation/strings';
-import { rememberLookWay } from '../look/lookWay';
+import { lookWay } from '../look/lookWay';
 import type { StepProps } from '../steps/stepProps';
 
 const words = strings.check;
@@ -20,11 +20,11 @@ export function SetupFooter({
   busy: boolean;
 }) {
   const take = () => {
-    rememberLookWay('camera');
+    lookWay.set('camera');
     send({ type: 'askPicture' });
   };
   const touch = () => {
-    if (isFirst) rememberLookWay('tap');
+    if (isFirst) lookWay.set('tap');
     send({ type: 'touch' });
   };
   if (hasPicture) {

@@ -1,6 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { SWRConfig } from 'swr';
-import { holdById } from '@open-palm/core/holds';
 import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
 import { measureName } from '../../../foundation/strings/measureWords';
 import type { BareOrder, GripOrder } from '@open-palm/core/portrait';
@@ -8,6 +7,7 @@ import { StateMark } from '../../../foundation/kit/StateMark';
 import { partsOf } from './handParts';
 import { PartScreen } from './PartScreen';
 import { stationsOf } from './stationPlan';
+import { factsOn } from './testing/stationFacts';
 
 /** Posing a hand takes its time in a test beside others. */
 const DRAWN_WITHIN = { timeout: 40_000 };
@@ -29,16 +29,8 @@ beforeEach(() => {
   isDrawn = false;
 });
 
-const hold = holdById('violin-shallow');
-
-const facts = {
-  hold,
-  bowSize: '4/4',
-  side: 'right',
-  skinTone: 'clay',
-  level: 'intermediate',
-  context: 'free',
-} as const;
+const facts = factsOn('violin-shallow');
+const { hold } = facts;
 
 const ALL_PARTS = stationsOf(hold, 'free', 'intermediate').flatMap(partsOf);
 

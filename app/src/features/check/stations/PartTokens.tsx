@@ -1,11 +1,10 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { StateMark } from '../../../foundation/kit/StateMark';
 import { Text } from '../../../foundation/kit/Text';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { RADIUS, space, TOUCH } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import type { HandPart, PartId } from './handParts';
 import type { PartState } from './partState';
+import { Token } from './Token';
 
 const words = strings.stations;
 
@@ -19,31 +18,16 @@ export function PartTokens({
   states: ReadonlyMap<PartId, PartState>;
   onPart: (part: PartId) => void;
 }) {
-  const tokens = useTokens();
   return (
     <>
       {parts.map(({ id }) => {
         const { mark, words: answered, isTouched } = states.get(id)!;
         return (
-          <Pressable
+          <Token
             key={id}
             role="button"
             aria-label={words.part(words.parts[id], isTouched ? answered : words.untouched)}
             onPress={() => onPart(id)}
-            style={({ pressed }) => ({
-              minHeight: TOUCH,
-              flexGrow: 1,
-              flexBasis: '40%',
-              flexDirection: 'row',
-              alignItems: 'center',
-              gap: space(2),
-              paddingVertical: space(1),
-              paddingHorizontal: space(3),
-              borderRadius: RADIUS,
-              borderWidth: 1,
-              borderColor: tokens.line,
-              backgroundColor: pressed ? tokens.amberGround : tokens.card,
-            })}
           >
             <StateMark state={mark} size={16} />
             <View style={{ flexShrink: 1 }}>
@@ -54,7 +38,7 @@ export function PartTokens({
                 </Text>
               )}
             </View>
-          </Pressable>
+          </Token>
         );
       })}
     </>

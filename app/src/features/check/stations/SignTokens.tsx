@@ -1,13 +1,13 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 import type { SeenSigns } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { RADIUS, space, TOUCH } from '../../../foundation/kit/tokens';
 import { strings } from '../../../foundation/strings';
 import { SignFigure } from '../../../drawing/signs/SignFigure';
 import type { StationFacts } from './stationFacts';
+import { Token } from './Token';
 
 /** What only a person sees or feels, as drawn tokens: a tap says that it is there, another takes that back. */
 export function SignTokens({
@@ -31,26 +31,13 @@ export function SignTokens({
         const name = capital(strings.signs[sign] ?? sign);
         const isThere = seen[sign] === true;
         return (
-          <Pressable
+          <Token
             key={sign}
             role="checkbox"
             aria-checked={isThere}
             aria-label={name}
             onPress={() => onMark(sign, isThere ? null : true)}
-            style={({ pressed }) => ({
-              minHeight: TOUCH,
-              flexGrow: 1,
-              flexBasis: '40%',
-              flexDirection: 'row',
-              alignItems: 'center',
-              gap: space(2),
-              padding: space(2),
-              borderRadius: RADIUS,
-              borderWidth: isThere ? 2 : 1,
-              margin: isThere ? 0 : 1,
-              borderColor: isThere ? tokens.out : tokens.line,
-              backgroundColor: pressed || isThere ? tokens.amberGround : tokens.card,
-            })}
+            isThere={isThere}
           >
             <View style={{ width: 60 }}>
               <SignFigure sign={sign} hold={hold} {...hand} />
@@ -62,7 +49,7 @@ export function SignTokens({
             {seen[sign] === false ? (
               <Icon source="minus" size={18} color={tokens.inkSecond} />
             ) : null}
-          </Pressable>
+          </Token>
         );
       })}
     </>

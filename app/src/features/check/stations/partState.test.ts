@@ -1,19 +1,11 @@
-import { holdById } from '@open-palm/core/holds';
 import type { Tap } from '@open-palm/core/measure';
 import { partsOf } from './handParts';
 import { partState } from './partState';
 import { stationsOf } from './stationPlan';
+import { factsOn } from './testing/stationFacts';
 
-const hold = holdById('violin-deep');
-const facts = {
-  hold,
-  bowSize: '4/4',
-  side: 'right',
-  skinTone: 'clay',
-  level: 'intermediate',
-  context: 'free',
-} as const;
-const parts = stationsOf(hold, 'free', 'intermediate').flatMap(partsOf);
+const facts = factsOn('violin-deep');
+const parts = stationsOf(facts.hold, facts.context, facts.level).flatMap(partsOf);
 const part = (id: string) => parts.find((one) => one.id === id)!;
 const bend = (value: number): Tap => ({
   measure: 'thumbIpFlexion',

@@ -38,7 +38,7 @@ export function StationsStep({
       onTests={() => send({ type: 'askTests' })}
       onBack={() => {
         // A look that began here has no step before it.
-        if (!isBegun(draft.state) && lookWay() === 'tap')
+        if (!isBegun(draft.state) && lookWay.get() === 'tap')
           router.dismissTo(`/students/${student.id}`);
         else send({ type: 'leave' });
       }}
