@@ -67,11 +67,7 @@ export function Viewfinder({
           <SamplePicture view={view} hand={help.hand} />
         </View>
       ) : null}
-      <LivePicture
-        video={video}
-        isHidden={isSampleShown}
-        ghostUrl={showsGhost ? ghostUrl : null}
-      />
+      <LivePicture video={video} isHidden={isSampleShown} ghostUrl={showsGhost ? ghostUrl : null} />
       <View style={{ paddingHorizontal: space(4), paddingVertical: space(2), gap: space(2) }}>
         <Text variant="small" second>
           {view === null ? words.relaxedHint : strings.viewHints[view]}
