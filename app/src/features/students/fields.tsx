@@ -7,7 +7,9 @@ import { problemIn } from '@open-palm/core/problem';
 import { describeProblem } from '@open-palm/words/describe';
 import { Choice, Choices } from '../../foundation/kit/Choice';
 import { numberFrom } from '../../foundation/kit/numberFrom';
+import { Text } from '../../foundation/kit/Text';
 import { space } from '../../foundation/kit/tokens';
+import { useStacked } from '../../foundation/kit/useStacked';
 import { strings } from '../../foundation/strings';
 import { keptSize, shownSize } from '../../foundation/strings/sizes';
 
@@ -31,15 +33,18 @@ export function Field({
 }) {
   // What is being typed stays as it is typed: "2." is on its way to a number.
   const [typed, setTyped] = useState<string | null>(null);
+  const isStacked = useStacked();
   return (
     <Controller
       control={control}
       name={name}
       render={({ field, fieldState }) => (
         <View>
+          {isStacked ? <Text variant="label">{label}</Text> : null}
           <TextInput
             mode="outlined"
-            label={label}
+            // Within its line a label has one row: with large text it stands above.
+            {...(isStacked ? {} : { label })}
             accessibilityLabel={label}
             value={typed ?? textOf(field.value, kind)}
             onChangeText={(text) => {
