@@ -2,10 +2,16 @@ import { expect, type Page } from '@playwright/test';
 
 /**
  * Holds that a screen can be read and used at this width: nothing lies beyond its sides, no words are cut off, and there is nothing to
- * scroll sideways.
+ * scroll sideways. A field's label is measured after it was drawn: what is wrong has to stay so.
  */
 export async function expectFits(page: Page, screen: string): Promise<void> {
-  const cut = await page.evaluate(() => {
+  await softly.poll(() => notFitting(page), { message: screen, timeout: 5000 }).toEqual([]);
+}
+
+const softly = expect.configure({ soft: true });
+
+const notFitting = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
     const wide = document.documentElement.clientWidth;
     const found: string[] = [];
     const isSeen = (box: DOMRect) =>
@@ -38,5 +44,3 @@ export async function expectFits(page: Page, screen: string): Promise<void> {
     if (document.documentElement.scrollWidth > wide + 1) found.push('scrolls sideways');
     return [...new Set(found)];
   });
-  expect.soft(cut, screen).toEqual([]);
-}

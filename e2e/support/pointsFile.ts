@@ -44,6 +44,6 @@ export async function pictureWithPoints(
   const chooser = page.waitForEvent('filechooser');
   await press(page, 'Points from a file');
   await (await chooser).setFiles(pointsFile(picture, view));
-  await page.getByRole('link', { name: /^1\. / }).click();
+  await page.getByRole('button', { name: /^1\. / }).click();
   await expect(page.getByText('Everything this view can tell is marked.')).toBeVisible();
 }

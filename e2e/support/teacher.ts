@@ -1,4 +1,4 @@
-import type { Locator, Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { openFileOf } from './lookAtHold';
 
 /** What is seen on a screen of the stack: those below it stay mounted. */
@@ -8,12 +8,17 @@ export const button = (page: Page, name: string | RegExp, exact = true) =>
 export const press = (page: Page, name: string | RegExp, exact = true) =>
   button(page, name, exact).click();
 
-/** Opens a section of the hand file. */
-export const openSection = (page: Page, name: 'Now' | 'Weeks' | 'Agreed' | 'Looks') =>
-  page
-    .getByRole('tab', { name: new RegExp(`^${name}`) })
-    .filter({ visible: true })
-    .click();
+/** Opens a section of the hand file. What comes late in it moves what is below, at times from under the touch: it is touched again then. */
+export async function openSection(
+  page: Page,
+  name: 'Now' | 'Weeks' | 'Agreed' | 'Looks',
+): Promise<void> {
+  const tab = page.getByRole('tab', { name: new RegExp(`^${name}`) }).filter({ visible: true });
+  await expect(async () => {
+    await tab.click();
+    await expect(tab).toHaveAttribute('aria-selected', 'true', { timeout: 2000 });
+  }).toPass();
+}
 
 /** Goes to a tool of the hand file. */
 export async function openTool(page: Page, name: string): Promise<void> {
