@@ -2,6 +2,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Browser, Page } from '@playwright/test';
 import { expect } from './test';
 import { put } from './putStudent';
+import { button, openSection, press } from './teacher';
 import type { RunningStudio } from './studio';
 
 /** A day so many days from today, on this machine's calendar. */
@@ -76,3 +77,19 @@ export async function givenCard(page: Page, button: string, file: string): Promi
   await page.getByRole('button', { name: button, exact: true }).click();
   await (await given).saveAs(file);
 }
+
+/** What comes late in a hand file moves what is below it: nothing is pressed before it is there. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByTestId('drawing-waits').filter({ visible: true })).toHaveCount(0);
+}
+
+/** Opens a student's plan from the list. */
+export const openPractice = async (page: Page, name: string) => {
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: `Open ${name}’s hand file` }).click();
+  await openSection(page, 'Agreed');
+  await button(page, /^(See the plan|Plan practice)$/).waitFor();
+  await settled(page);
+  await press(page, /^(See the plan|Plan practice)$/);
+};

@@ -5,8 +5,14 @@ import jsQR from 'jsqr';
 import sharp from 'sharp';
 import type { Locator, Page } from '@playwright/test';
 import { expectAccessible } from '../support/expectAccessible';
-import { category, lookedAt, value } from '../support/lookedAt';
-import { dayFromNow, givenCard, openCard, putPlan } from '../support/practice';
+import {
+  dayFromNow,
+  givenCard,
+  openCard,
+  openPractice,
+  putPlan,
+  settled,
+} from '../support/practice';
 import { putStudent } from '../support/putStudent';
 import { CHROMIUM, CHROMIUM_FLAGS } from '../support/studio';
 import {
@@ -62,21 +68,6 @@ async function partOn(code: Locator, n: number): Promise<Buffer> {
   }).toPass();
   return png;
 }
-
-/** What comes late in a hand file moves what is below it: nothing is pressed before it is there. */
-async function settled(page: Page): Promise<void> {
-  await page.waitForLoadState('networkidle');
-  await expect(page.getByTestId('drawing-waits').filter({ visible: true })).toHaveCount(0);
-}
-
-const openPractice = async (page: Page, name: string) => {
-  await page.getByRole('link', { name: 'Students' }).click();
-  await page.getByRole('link', { name: `Open ${name}’s hand file` }).click();
-  await openSection(page, 'Agreed');
-  await button(page, /^(See the plan|Plan practice)$/).waitFor();
-  await settled(page);
-  await press(page, /^(See the plan|Plan practice)$/);
-};
 
 test('from a result to a card in the student’s hand in four taps, or with a drill dragged to other days', async ({
   page,
@@ -264,38 +255,4 @@ test('what hurts stops the card, and is raised on its own day; another student�
   await takeFile(log);
   await expect(page.getByText('This log is of another student: Tam Quillfeather.')).toBeVisible();
   await expect(page.getByText('No log has come yet.')).toBeVisible();
-});
-
-test('a plan is changed by the teacher, and the rest is planned again around it', async ({
-  page,
-  studio,
-}) => {
-  const who = { name: 'Pell Lanternwick', instrument: 'bass', holdId: 'french-bass-ring' };
-  const taps = [value('indexLead', 8), category('ferruleFinger', 'middle')];
-  await lookedAt(studio, who, [{ context: 'free', taps }]);
-  await page.reload();
-  await openPractice(page, who.name);
-  // The same span on whatever day the journey runs: three days, one part.
-  await page.getByLabel('No lesson is planned: until when?').fill(dayFromNow(4));
-  const line = (name: string) => page.getByRole('button', { name: `Change: ${name}` });
-  const lock = (name: string) => page.getByRole('button', { name: `Keep in the plan: ${name}` });
-  const unlock = (name: string) =>
-    page.getByRole('button', { name: `Let the plan choose again: ${name}` });
-  await expect(line('Shake loose, and form it again')).toBeVisible();
-  await line('Shake loose, and form it again').click();
-  await press(page, 'Leave it out');
-  await expect(line('Shake loose, and form it again')).toHaveCount(0);
-  await expect(page.getByText('One drill left out')).toBeVisible();
-  await lock('Form it on a pencil').click();
-  await expect(unlock('Form it on a pencil')).toBeVisible();
-  await line('Take it loosely, at once').click();
-  await press(page, 'Another one instead');
-  const other = page.getByRole('button', { name: 'Feel the weight over four fingers' });
-  await other.click();
-  await expect(line('Take it loosely, at once')).toHaveCount(0);
-  await expect(unlock('Form it on a pencil')).toBeVisible();
-  await expect(unlock('Feel the weight over four fingers')).toBeVisible();
-  const less = button(page, 'A minute less');
-  while (await less.isEnabled()) await less.click();
-  await expect(page.getByText('No minutes, no plan.')).toBeVisible();
 });
