@@ -1,12 +1,18 @@
 import { memo } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Measure } from '@open-palm/core/measure';
+import { ValueScale } from '../../assessment/breakdown/ValueScale';
 import { StateMark, type MarkState, verdictMark } from '../../foundation/kit/StateMark';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
-import { measureName, valueWords, verdictWords } from '../../foundation/strings/measureWords';
+import {
+  measureName,
+  shownNumber,
+  valueWords,
+  verdictWords,
+} from '../../foundation/strings/measureWords';
 
 /** What can already be computed, while points are set and dragged. */
 export const LiveNumbers = memo(function LiveNumbers({
@@ -39,11 +45,19 @@ export const LiveNumbers = memo(function LiveNumbers({
           mark={verdictMark(measure.verdict)}
           value={valueWords(measure)}
           verdict={measure.verdict === 'none' ? '' : verdictWords(measure)}
+          {...scaleOf(measure)}
         />
       ))}
     </ScrollView>
   );
 });
+
+/** A value on its band as plain numbers, as fine as the words tell it. */
+function scaleOf(measure: Measure) {
+  if (measure.kind !== 'number' || !measure.band) return {};
+  const { value, sd, unit, band } = measure;
+  return { at: shownNumber(value, unit), sd: shownNumber(sd, unit), lo: band.lo, hi: band.hi };
+}
 
 // Words instead of the measure, so that a number whose words stay the same is not drawn anew.
 const LiveNumber = memo(function LiveNumber({
@@ -51,11 +65,20 @@ const LiveNumber = memo(function LiveNumber({
   mark,
   value,
   verdict,
+  at,
+  sd,
+  lo,
+  hi,
 }: {
   name: string;
   mark: MarkState;
   value: string;
   verdict: string;
+  /** As far as it is shown; missing for what has no band. */
+  at?: number;
+  sd?: number;
+  lo?: number | undefined;
+  hi?: number | undefined;
 }) {
   const tokens = useTokens();
   return (
@@ -79,6 +102,14 @@ const LiveNumber = memo(function LiveNumber({
         <Text variant="strong">{value}</Text>
         {verdict === '' ? null : <Text variant="small">{verdict}</Text>}
       </View>
+      {at === undefined || sd === undefined ? null : (
+        <ValueScale
+          value={at}
+          sd={sd}
+          band={{ ...(lo === undefined ? {} : { lo }), ...(hi === undefined ? {} : { hi }) }}
+          state={mark}
+        />
+      )}
     </View>
   );
 });

@@ -23,6 +23,10 @@ const DIGITS: Record<Unit, number> = {
   category: 0,
 };
 
+/** A number as fine as its unit's usual digits tell it. */
+export const shownNumber = (value: number, unit: Unit): number =>
+  Number(value.toFixed(DIGITS[unit]));
+
 /** A number in its unit's usual digits, without the unit; a real minus sign. */
 export function plainNumber(value: number, unit: Unit): string {
   const text = value.toFixed(DIGITS[unit]);
