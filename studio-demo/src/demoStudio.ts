@@ -84,7 +84,8 @@ function courseChecks(
   { today, nextId, seed }: { today: Date; nextId: () => string; seed: number },
 ): DemoCheck[] {
   if (!course) return [];
-  const until = Math.max(0, ...looks.map(({ daysAgo }) => daysAgo));
+  // On whatever weekday the lesson is, what is told by itself comes after them.
+  const until = Math.max(0, ...looks.map(({ daysAgo }) => daysAgo + 1));
   return courseLooks(course, seededNormal(100 + seed)).map(
     ({ weeksBefore, context, taps, holdId = setup.holdId }) => {
       const takenAt = lessonBefore(student, today, until + 7 * (weeksBefore - 1), context);
