@@ -103,8 +103,10 @@ test('a part is touched by keys too, is said not to be seen in one tap, and a sw
   await press(page, 'Not seen');
   await stationIs(page, 2);
   // A finger on the drawn hand: to the left it goes on, to the right it goes back.
-  const swipe = (from: number, to: number) =>
-    page.getByRole('img', { name: 'The hold as it was answered so far' }).evaluate(
+  const swipe = async (from: number, to: number) => {
+    // A finger that is on the picture while it is drawn anew has nothing under it.
+    await expect(page.getByTestId('drawing-waits').filter({ visible: true })).toHaveCount(0);
+    await page.getByRole('img', { name: 'The hold as it was answered so far' }).evaluate(
       (hand, [start, end]) => {
         const { left, top, height, width } = hand.getBoundingClientRect();
         const at = (share: number) =>
@@ -131,6 +133,7 @@ test('a part is touched by keys too, is said not to be seen in one tap, and a sw
       },
       [from, to],
     );
+  };
   await swipe(0.8, 0.2);
   await stationIs(page, 3);
   await swipe(0.2, 0.8);
