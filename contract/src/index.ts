@@ -1,5 +1,6 @@
 export * from './access';
 export * from './apiError';
+export * from './backup';
 export * from './bounds';
 export * from './capture';
 export * from './check';

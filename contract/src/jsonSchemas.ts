@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { holdSchema } from '@open-palm/core/holds';
+import { backupManifestSchema } from './backup';
 import { cocoFileSchema } from './coco';
 import { studioFileSchema } from './exchange/studioFile';
 import { opBalanceFileSchema } from './opBalanceFile';
@@ -18,6 +19,7 @@ export const jsonSchemas = {
   'track-file.schema.json': z.toJSONSchema(opTrackFileSchema, { io: 'input' }),
   'plan-file.schema.json': z.toJSONSchema(opPlanFileSchema, { io: 'input' }),
   'card-log.schema.json': z.toJSONSchema(cardLogSchema, { io: 'input' }),
+  'backup-manifest.schema.json': z.toJSONSchema(backupManifestSchema, { io: 'input' }),
   'studio-file.schema.json': z.toJSONSchema(studioFileSchema, { io: 'input' }),
   'hold.schema.json': z.toJSONSchema(holdSchema),
 };

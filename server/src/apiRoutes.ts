@@ -3,6 +3,8 @@ import type { Delays } from './access/delays';
 import { ownerRoutes } from './access/ownerRoutes';
 import { accessRoutes, standingRoutes } from './access/routes';
 import type { DoorParts } from './access/visitor';
+import type { BackupKeeper } from './backup/keeper';
+import { backupRoutes } from './backup/routes';
 import { exchangeRoutes } from './exchange/routes';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
@@ -39,6 +41,7 @@ export interface ApiParts extends StudioParts, DoorParts {
   fontDir?: string;
   /** What was found when the studio was opened. */
   report: StudioReport;
+  backups: BackupKeeper;
 }
 
 /** Everything that can be asked of the studio. */
@@ -53,6 +56,7 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   pictureRoutes(parts),
   lessonLogRoutes(parts),
   exchangeRoutes(parts),
+  backupRoutes(parts),
   studioRoutes(parts),
   takeRoutes(parts),
   crossingRoutes(parts),

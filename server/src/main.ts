@@ -1,12 +1,16 @@
 import { createServer, type RequestListener } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { backupWords } from '@open-palm/words/backups';
 import { terminalWords as words } from '@open-palm/words/terminal';
 import { createStream } from 'rotating-file-stream';
 import { createDelays } from './access/delays';
 import { MACHINE, type Listener } from './access/listener';
 import { openDoor } from './access/openDoor';
 import { adoptEarlier, type Adopted } from './adoptEarlier';
+import { backupFolder } from './backup/folder';
+import { openKeeper, type BackupKeeper } from './backup/keeper';
+import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
 import { FolderTaken } from './db/lockFolder';
 import { HEAD_BYTES, withLimits } from './limits';
@@ -47,6 +51,7 @@ const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 let studio: OpenedStudio | undefined;
 let way: PhoneWay = NO_PHONES;
+let backups: BackupKeeper | undefined;
 let closeAccess: () => Promise<void> = () => Promise.resolve();
 
 /**
@@ -80,6 +85,17 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   });
   studio = opened;
   tellFound(opened);
+  const keeper = openKeeper({
+    reader: opened.reader,
+    dataDir,
+    folder: backupFolder(dataDir),
+    build,
+    run: runInThread(beside('./backupThread.mjs')),
+    now,
+    zone: opened.settings.zone,
+    log,
+  });
+  backups = keeper;
   const { db, settings } = opened;
   // The demo is open to whoever sits at this machine, and to nobody else.
   const door = isDemo ? null : await openDoor(dataDir, db, now);
@@ -109,6 +125,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       delays,
       listener,
       outboxDir: join(dataDir, 'outbox'),
+      backups: keeper,
       fontDir: beside('./fonts'),
       build,
       report: { setAside: opened.found.setAside },
@@ -119,11 +136,14 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       onBegun: () => void letPhonesIn(),
       ...(webDir ? { webDir } : {}),
     }).callback();
+  // The demo's studio is invented anew whenever it is wanted.
+  if (!isDemo) keeper.begin();
   if (door && publicOrigin !== undefined) await serveProxy(answerAt(proxyListener(publicOrigin)));
   return { answer: answerAt(MACHINE), firstRunCode: door?.firstRunCode ?? null };
 }
 
-function tellFound({ found, filled, renewed }: OpenedStudio): void {
+function tellFound({ found, filled, renewed, finishedRestore }: OpenedStudio): void {
+  if (finishedRestore) say(backupWords.finished);
   if (filled > 0) say(`The demo studio is filled: ${filled} checks.`);
   if (renewed > 0) say(`${renewed} looks are worked out anew, because Open Palm was renewed.`);
   if (found.setAside) {
@@ -212,6 +232,7 @@ async function stop(): Promise<void> {
     one.closeAllConnections();
     await new Promise((resolve) => one.close(resolve));
   }
+  await backups?.close();
   await closeAccess();
   await studio?.close();
   say('Open Palm has stopped.');

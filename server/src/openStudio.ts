@@ -1,5 +1,7 @@
 import { join } from 'node:path';
 import type { Knex } from 'knex';
+import { finishRestore } from './backup/restoreBackup';
+import { dropUnfinished } from './backup/writeBackup';
 import { lockFolder } from './db/lockFolder';
 import { openDatabase, openReader } from './db/openDatabase';
 import { privateFolder } from './db/privateFolder';
@@ -26,6 +28,8 @@ export interface OpenedStudio {
   filled: number;
   /** How many looks are worked out anew, because the code that does it is another one. */
   renewed: number;
+  /** Whether a restore that was cut off was brought to its end. */
+  finishedRestore: boolean;
   close(): Promise<void>;
 }
 
@@ -52,6 +56,8 @@ export async function openStudio({
 }): Promise<OpenedStudio> {
   privateFolder(dataDir);
   const unlock = lockFolder(dataDir);
+  const finishedRestore = await finishRestore(dataDir);
+  await dropUnfinished(dataDir);
   const file = join(dataDir, 'studio.sqlite');
   const db = await openDatabase(file);
   const reader = openReader(file);
@@ -76,6 +82,7 @@ export async function openStudio({
     found,
     filled,
     renewed,
+    finishedRestore,
     async close() {
       await deriver.close();
       await reader.destroy();

@@ -1,28 +1,18 @@
-import { copyFileSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { gunzipSync } from 'node:zlib';
 import {
   checkSchema,
   handFileSchema,
   studentListSchema,
   takeListSchema,
 } from '@open-palm/contract';
+import { beforeId, studioBefore } from './testing/studioBefore';
 import { openTestStudio, type TestStudio } from './testing/testStudio';
 import writes from './testing/before/writes.json';
 
-/** Ids of the records in `testing/before`: a studio that was filled by the version before this one, through its own API. */
-const id = (n: number) => `01a00000-0000-7000-8000-${String(n).padStart(12, '0')}`;
-const BEFORE = join(__dirname, 'testing/before');
+const id = beforeId;
 
 let studio: TestStudio;
 beforeAll(async () => {
-  const folder = mkdtempSync(join(tmpdir(), 'before-'));
-  const zipped = readFileSync(join(BEFORE, 'studio.sqlite.gz'));
-  writeFileSync(join(folder, 'studio.sqlite'), gunzipSync(zipped));
-  mkdirSync(join(folder, 'pictures'));
-  copyFileSync(join(BEFORE, 'picture.jpg'), join(folder, 'pictures', `${id(3)}.jpg`));
-  studio = await openTestStudio({ folder });
+  studio = await openTestStudio({ folder: studioBefore() });
 });
 afterAll(() => studio.close());
 

@@ -31,6 +31,9 @@ export const POLICY: Readonly<Record<string, Rule>> = {
   'POST /api/access/phones/trust': 'owner',
   'PUT /api/settings': 'owner',
 
+  'GET /api/backups': 'owner',
+  'POST /api/backups': 'owner',
+  'GET /api/backups/:name': 'owner',
   'GET /api/checks/:id': 'teacher',
   'PUT /api/checks/:id': 'teacher',
   'GET /api/crossings': 'teacher',

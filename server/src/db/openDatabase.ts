@@ -43,6 +43,10 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261130150000_poses', ...poses },
 ];
 
+/** Whether this Open Palm knows a studio's tables as they are after a change of this name. */
+export const knowsTables = (change: string): boolean =>
+  MIGRATIONS.some(({ name }) => name === change);
+
 /** The same of the file that says who may come in. */
 const ACCESS_MIGRATIONS: readonly Migration[] = [
   { name: '20261130090000_first_tables', ...accessTables },

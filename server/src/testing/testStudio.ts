@@ -7,6 +7,8 @@ import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import { HEADERS } from '@open-palm/contract';
 import { createApp } from '../createApp';
+import { openKeeper } from '../backup/keeper';
+import { runInline } from '../backup/runBackup';
 import { openDatabase, openReader } from '../db/openDatabase';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
@@ -92,6 +94,16 @@ export async function openTestStudio({
   const id = await studioId(db);
   const door = signedIn ? await openDoor(folder, db, () => clock.now) : null;
   const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: settings.zone, log });
+  const backups = openKeeper({
+    reader,
+    dataDir: folder,
+    folder: join(folder, 'backups'),
+    build: BUILD,
+    run: runInline,
+    now: () => clock.now,
+    zone: settings.zone,
+    log,
+  });
   const appAt = (at: Listener) =>
     createApp({
       db,
@@ -99,6 +111,7 @@ export async function openTestStudio({
       deriver,
       pictureDir,
       outboxDir,
+      backups,
       now: () => clock.now,
       zone: settings.zone,
       log,
@@ -173,6 +186,7 @@ export async function openTestStudio({
         server.closeAllConnections();
         await new Promise((resolve) => server.close(resolve));
       }
+      await backups.close();
       await deriver.close();
       await door?.close();
       await reader.destroy();

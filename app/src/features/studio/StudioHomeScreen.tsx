@@ -28,6 +28,12 @@ const FILES: Place = {
   help: words.filesHelp,
 };
 
+const BACKUPS: Place = {
+  href: '/studio/backups',
+  title: words.backups,
+  help: words.backupsHelp,
+};
+
 const RULER: Place = {
   href: '/studio/ruler',
   title: words.ruler,
@@ -39,7 +45,11 @@ export function StudioHomeScreen() {
   const access = useAccess();
   const isOpen = access?.standing === 'open';
   const isOwner = access?.me?.role === 'owner';
-  const places = [...(isOwner ? PLACES : []), ...(isOwner || isOpen ? [FILES] : []), RULER];
+  const places = [
+    ...(isOwner ? PLACES : []),
+    ...(isOwner || isOpen ? [FILES, BACKUPS] : []),
+    RULER,
+  ];
   return (
     <Screen>
       <BackHeader

@@ -11,6 +11,10 @@ export const Files = lazyPart<object>(
   async () => (await import('./files/FilesScreen')).FilesScreen,
   room,
 );
+export const Backups = lazyPart<object>(
+  async () => (await import('./backups/BackupsScreen')).BackupsScreen,
+  room,
+);
 export const People = lazyPart<object>(
   async () => (await import('./people/PeopleScreen')).PeopleScreen,
   room,

@@ -8,6 +8,8 @@ export const paths = {
   cardPdf: '/api/cards/pdf',
   termPdf: '/api/terms/pdf',
   studio: '/api/studio',
+  backups: '/api/backups',
+  backup: (name: string) => `/api/backups/${name}`,
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,
   handFile: (id: string, setupId?: string) =>

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Text } from './Text';
 import { space } from './tokens';
+import { useStacked } from './useStacked';
 
 /** The head of a screen that one goes back from. */
 export function BackHeader({
@@ -32,7 +33,7 @@ export function BackHeader({
         style={{ margin: 0, marginLeft: -space(3), width: 48, height: 48 }}
       />
       <View style={{ flex: 1, paddingTop: space(1) }}>
-        <Text variant="title">{title}</Text>
+        <Text variant={useStacked() ? 'heading' : 'title'}>{title}</Text>
         {under === undefined ? null : (
           <Text variant="small" second>
             {under}

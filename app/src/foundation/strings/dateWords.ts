@@ -19,6 +19,9 @@ export const styledDay = (day: Date, style: DateStyle): string => format(day, FO
 /** A day as it is read, as the studio writes it: 2 September 2026. */
 export const dayWords = (iso: string) => format(new Date(iso), formsNow().day);
 
+/** A moment as it is read, by this device's clock: 2 September 2026, 10:05. */
+export const momentWords = (iso: string) => format(new Date(iso), `${formsNow().day}, HH:mm`);
+
 /** A day of the calendar, in short: 2 September, and the year where it is another. */
 export function dateWords(date: string, now: Date): string {
   const day = new Date(`${date}T12:00:00`);

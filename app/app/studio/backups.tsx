@@ -1,0 +1,1 @@
+export { Backups as default } from '../../src/features/studio/studioParts';

@@ -1,0 +1,25 @@
+import { setPriority } from 'node:os';
+import { parentPort, workerData } from 'node:worker_threads';
+import { BackupProblem } from './backupProblem';
+import type { ThreadSaid } from './runBackup';
+import { writeBackup, type BackupOrder } from './writeBackup';
+
+/** What the backup's thread runs: whoever asks the studio something comes first. */
+const POLITE = 10;
+try {
+  setPriority(POLITE);
+} catch {
+  // The thread then runs like any other.
+}
+
+const say = (said: ThreadSaid) => parentPort?.postMessage(said);
+
+writeBackup(workerData as BackupOrder).then(
+  (made) => say({ made }),
+  (error: unknown) =>
+    say(
+      error instanceof BackupProblem
+        ? { problem: error.message }
+        : { fault: error instanceof Error ? (error.stack ?? error.message) : String(error) },
+    ),
+);
