@@ -75,7 +75,7 @@ test('what was taken along is known when it comes back', async ({ page }) => {
   const files: [string, RegExp][] = [
     ['Students, as a table', /^student_id,name,/],
     ['Looks, as a table', /^check_id,student_id,/],
-    ['Everything but pictures', /^\{"format":"open-palm-studio"/],
+    ['Students and looks, as one file', /^\{"format":"open-palm-studio"/],
   ];
   for (const [label, head] of files) {
     const download = page.waitForEvent('download');

@@ -52,7 +52,7 @@ export function readTable(text: string): { table: Table; issues: RowIssue[] } {
     }
     return {
       row,
-      cells: Object.fromEntries(columns.map((name, i) => [name, (cells[i] ?? '').trim()])),
+      cells: Object.fromEntries(columns.map((name, i) => [name, plainCell(cells[i] ?? '').trim()])),
     };
   });
   return { table: { columns, rows, decimalComma: delimiter === ';' }, issues };
@@ -95,13 +95,21 @@ export function correctCells(text: string, corrections: readonly Correction[]): 
   return Papa.unparse(data, { delimiter, newline: '\r\n' });
 }
 
+/** Words that a spreadsheet would take for a formula and reckon out, also behind the apostrophes that say it is none. */
+const FORMULA = /^'*[=+\-@\t\r＝＋－＠]/;
+
+/** A cell as it was before an apostrophe kept it from being a formula. */
+const plainCell = (cell: string): string =>
+  cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell;
+
 /**
- * Lines of a table as text, quoted where they must be (RFC 4180).
+ * Lines of a table as text, quoted where they must be (RFC 4180). Words that begin like a formula get an apostrophe before them, which reading
+ * takes away: a name must not run a program in whoever's spreadsheet. Numbers stay numbers.
  *
  * @example writeRows([['name', 'born'], ['Ada', 2012]]) // 'name,born\r\nAda,2012\r\n'
  */
 export const writeRows = (rows: readonly (readonly (string | number | null)[])[]): string =>
   `${Papa.unparse(
     rows.map((row) => row.map((cell) => cell ?? '')),
-    { newline: '\r\n' },
+    { newline: '\r\n', escapeFormulae: FORMULA },
   )}\r\n`;

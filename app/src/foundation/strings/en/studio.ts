@@ -5,11 +5,11 @@ export const studio = {
   title: 'Files of the studio',
   out: 'Export',
   outHelp:
-    'Tables open in any spreadsheet. The JSON file holds everything but the pictures: students, looks with their points, own holds and the lesson log.',
+    'Tables open in any spreadsheet. The JSON file holds students, looks with their points, own holds and the lesson log; not photographs, strokes, string crossings, hands at rest, letters and fitted hands. A backup holds all of it.',
   exports: {
     'students.csv': 'Students, as a table',
     'checks.csv': 'Looks, as a table',
-    'studio.json': 'Everything but pictures',
+    'studio.json': 'Students and looks, as one file',
   },
   failed: 'The file could not be made.',
   in: 'Import',
