@@ -84,6 +84,8 @@ export const PROBLEM_CODES = [
   'otherUnit',
   'noRows',
   'tooManyRows',
+  'tooManyColumns',
+  'cellTooLong',
   'beyondHead',
   'noKnownTable',
   'cellNotANumber',

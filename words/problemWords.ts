@@ -96,6 +96,8 @@ export const PROBLEM_WORDS: Record<Exclude<ProblemCode, 'issue'>, (params: Param
   otherUnit: (p) => `this unit is not read; give it as ${p.meant}`,
   noRows: () => 'has no rows below its head',
   tooManyRows: (p) => `has ${p.rows} rows; at most ${p.most} can be read`,
+  tooManyColumns: (p) => `has ${p.columns} columns; at most ${p.most} can be read`,
+  cellTooLong: (p) => `is ${p.length} letters long; at most ${p.most} can be read`,
   beyondHead: () => 'lies beyond the head',
   noKnownTable: (p) =>
     `has neither a column “name” (students) nor a column “measure” (looks). Its head is: ${p.head}`,

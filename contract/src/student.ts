@@ -9,7 +9,8 @@ import { setupSchema } from './setup';
 /** Tones in which a student's grip portrait is drawn. */
 export const SKIN_TONES = ['clay', 'sand', 'amber', 'umber', 'ebony'] as const;
 
-const MOST_SETUPS = 8;
+/** More instruments than this nobody plays. */
+export const MOST_SETUPS = 8;
 const FINGER_MM = { least: 40, most: 130, unit: 'mm' };
 
 /** What a teacher writes down of a student. */

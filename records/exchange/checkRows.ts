@@ -18,6 +18,7 @@ import { gripFacts, gripOf } from '../grip';
 import { dateOrderOf, isSlashed, readMoment } from './dates';
 import { cellIssue, fileIssue, type DateOrder, type RowIssue } from '@open-palm/contract/exchange';
 import { schemaIssues } from './schemaIssues';
+import { studentsByName } from './studentRows';
 import { numberIn, writeRows, type Table, type TableRow } from './table';
 
 /** The columns of the table of looks: one row for every checkpoint that a look tells of. */
@@ -108,12 +109,16 @@ export function checksFromTable(
   const issues: RowIssue[] = [];
   const order = orderIn(table, context.dateOrder, issues);
   const looks = new Map<string, LookDraft>();
+  const known: KnownStudents = {
+    byId: new Map(context.students.map((student) => [student.id, [student]])),
+    byName: studentsByName(context.students),
+  };
   for (const row of table.rows) {
-    const draft = draftOf(row, context, order ?? 'dayFirst', issues);
+    const draft = draftOf(row, context, known, order ?? 'dayFirst', issues);
     if (!draft) continue;
-    const known = looks.get(draft.id);
-    if (known) differences(known, draft, row, issues);
-    const look = known ?? draft;
+    const begun = looks.get(draft.id);
+    if (begun) differences(begun, draft, row, issues);
+    const look = begun ?? draft;
     looks.set(look.id, look);
     const tap = tapOf(row, look, table.decimalComma, issues);
     if (!tap) continue;
@@ -130,6 +135,12 @@ export function checksFromTable(
   }
   const checks = [...looks.values()].flatMap((look) => finished(look, issues) ?? []);
   return { checks, issues, asksDateOrder: order === null };
+}
+
+/** Whom the rows can be of. */
+interface KnownStudents {
+  byId: ReadonlyMap<string, Student[]>;
+  byName: ReadonlyMap<string, Student[]>;
 }
 
 /** A look as its rows build it up. */
@@ -163,7 +174,8 @@ function orderIn({ rows }: Table, chosen: DateOrder | null, issues: RowIssue[]):
 
 function draftOf(
   row: TableRow,
-  { students, holds, zone, makeId }: CheckContext,
+  { holds, zone, makeId }: CheckContext,
+  known: KnownStudents,
   order: DateOrder,
   issues: RowIssue[],
 ): LookDraft | null {
@@ -172,11 +184,9 @@ function draftOf(
     issues.push(cellIssue(row.row, column, { code }, cells[column] ?? ''));
     return null;
   };
-  const named = students.filter(({ id, name }) =>
-    cells.student_id
-      ? id === cells.student_id
-      : name.toLowerCase() === (cells.student ?? '').toLowerCase(),
-  );
+  const named = cells.student_id
+    ? (known.byId.get(cells.student_id) ?? [])
+    : (known.byName.get((cells.student ?? '').toLowerCase()) ?? []);
   const by = cells.student_id ? 'student_id' : 'student';
   const [student] = named;
   if (!student) return wrong(by, 'noStudent');

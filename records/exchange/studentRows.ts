@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { holdsFor } from '@open-palm/core/holds';
 import {
   lessonSchema,
+  MOST_SETUPS,
   schemaProblem,
   studentSchema,
   type Setup,
@@ -101,8 +102,9 @@ export function studentsFromTable(
 ): { students: Student[]; issues: RowIssue[] } {
   const issues: RowIssue[] = [];
   const students: Student[] = [];
+  const there = new Map(context.students.map((student) => [student.id, student]));
   for (const [id, group] of groupRows(rows, context, issues)) {
-    const known = context.students.find((student) => student.id === id);
+    const known = there.get(id);
     const [first] = group as [TableRow, ...TableRow[]];
     const setups = [...(known?.setups ?? [])];
     const rowOfSetup = new Map<string, TableRow>();
@@ -118,6 +120,8 @@ export function studentsFromTable(
       rowOfSetup.set(setup.id, row);
       const at = setups.findIndex((one) => one.id === setup.id);
       setups.splice(at < 0 ? setups.length : at, at < 0 ? 0 : 1, setup);
+      // What is too many is told once, however many more there are.
+      if (setups.length > MOST_SETUPS) break;
     }
     const draft = { ...studentFields(first, known, decimalComma, context.zone), id, setups };
     const result = studentSchema.safeParse(draft);
@@ -134,9 +138,10 @@ function groupRows(
   issues: RowIssue[],
 ): Map<string, TableRow[]> {
   const groups = new Map<string, TableRow[]>();
+  const byName = studentsByName(students);
   for (const row of rows) {
     const { student_id: id = '', name = '' } = row.cells;
-    const named = students.filter((student) => sameName(student.name, name));
+    const named = byName.get(name.toLowerCase()) ?? [];
     if (id === '' && name === '') {
       issues.push(cellIssue(row.row, 'name', { code: 'nameNeeded' }, ''));
       continue;
@@ -146,9 +151,23 @@ function groupRows(
       continue;
     }
     const key = id || (named[0]?.id ?? makeId(`student ${name.toLowerCase()}`));
-    groups.set(key, [...(groups.get(key) ?? []), row]);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
   }
   return groups;
+}
+
+/** Students by their name as it is compared: without regard to capitals. */
+export function studentsByName(students: readonly Student[]): ReadonlyMap<string, Student[]> {
+  const byName = new Map<string, Student[]>();
+  for (const student of students) {
+    const name = student.name.toLowerCase();
+    const named = byName.get(name);
+    if (named) named.push(student);
+    else byName.set(name, [student]);
+  }
+  return byName;
 }
 
 const sameName = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import fc from 'fast-check';
+import { fileIssue } from '@open-palm/contract/exchange';
 import { dateOrderOf, readMoment } from './dates';
 import { decodeText } from './decodeText';
 import { correctCells, numberIn, readTable, writeRows } from './table';
@@ -49,6 +50,19 @@ describe('tables (RFC 4180)', () => {
       ]),
     ).toBe("a,b,c\r\n-4,d'Arc,a=b\r\n");
     expect(readTable("name\n'tis").table.rows[0]!.cells.name).toBe("'tis");
+  });
+
+  it('reads nothing of a table that is too wide, and names a cell that is too long', () => {
+    const wide = Array.from({ length: 80_000 }, (_, i) => i.toString(36)).join(',');
+    const { table, issues } = readTable(`${wide}\n1`);
+    expect(issues).toEqual([
+      fileIssue({ code: 'tooManyColumns', params: { columns: 80_000, most: 200 } }),
+    ]);
+    expect(table.rows).toEqual([]);
+    const long = readTable(`name,level\nAda,beginner\nBo,${'x'.repeat(3000)}`);
+    expect(long.issues).toMatchObject([
+      { row: 3, column: 'level', problem: { code: 'cellTooLong' } },
+    ]);
   });
 
   it('takes semicolons with decimal commas, tabs, a byte-order mark and empty lines', () => {

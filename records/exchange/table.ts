@@ -4,6 +4,10 @@ import { cellIssue, fileIssue, type Correction, type RowIssue } from '@open-palm
 /** More rows than this are no studio's. */
 export const MOST_ROWS = 200_000;
 
+/** More columns than this, or longer cells, are no table of students or looks: a few of them would keep the studio busy for minutes. */
+export const MOST_COLUMNS = 200;
+export const LONGEST_CELL = 2000;
+
 /** A row of a table by its columns' names; cells are trimmed. */
 export interface TableRow {
   /** As a spreadsheet counts it, the head being 1. */
@@ -37,18 +41,35 @@ export function readTable(text: string): { table: Table; issues: RowIssue[] } {
       ...fileIssue({ code: 'openQuote', params: { detail: message.toLowerCase() } }),
       row: (row ?? 0) + 1,
     }));
-  const twice = columns.filter((name, i) => name !== '' && columns.indexOf(name) !== i);
-  for (const name of new Set(twice)) {
-    issues.push(fileIssue({ code: 'columnTwice', params: { name } }));
+  const isTooWide = columns.length > MOST_COLUMNS;
+  if (isTooWide) {
+    const params = { columns: columns.length, most: MOST_COLUMNS };
+    issues.push(fileIssue({ code: 'tooManyColumns', params }));
+  } else {
+    const twice = columns.filter((name, i) => name !== '' && columns.indexOf(name) !== i);
+    for (const name of new Set(twice)) {
+      issues.push(fileIssue({ code: 'columnTwice', params: { name } }));
+    }
   }
   if (!head || rest.length === 0) issues.push(fileIssue({ code: 'noRows' }));
-  if (rest.length > MOST_ROWS) {
+  const isTooLong = rest.length > MOST_ROWS;
+  if (isTooLong) {
     issues.push(fileIssue({ code: 'tooManyRows', params: { rows: rest.length, most: MOST_ROWS } }));
+  }
+  // Of what is too large nothing more is read.
+  if (isTooWide || isTooLong) {
+    return { table: { columns: [], rows: [], decimalComma: false }, issues };
   }
   const rows = rest.map(({ row, cells }) => {
     const extra = cells.slice(columns.length).find((cell) => cell.trim() !== '');
     if (extra !== undefined) {
       issues.push(cellIssue(row, `column ${columns.length + 1}`, { code: 'beyondHead' }, extra));
+    }
+    const long = cells.findIndex((cell) => cell.length > LONGEST_CELL);
+    if (long >= 0) {
+      const column = columns[long] || `column ${long + 1}`;
+      const params = { length: cells[long]!.length, most: LONGEST_CELL };
+      issues.push(cellIssue(row, column, { code: 'cellTooLong', params }, cells[long]!));
     }
     return {
       row,
