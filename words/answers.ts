@@ -29,6 +29,9 @@ export const answers = {
   edited: 'This was changed elsewhere in the meantime. Choose what counts.',
   noAddress: 'There is nothing at this address.',
   andMore: (count: number) => `And ${count} more.`,
+  full: 'The disk of the studio is full. Nothing was changed; it is kept on your device and sent again.',
+  readOnly:
+    'The studio cannot write on its disk. Nothing was changed; it is kept on your device and sent again.',
   internal: 'Something went wrong on the server. Nothing was changed.',
   packed: 'The body is packed in a way that cannot be unpacked.',
   tooLarge: 'This is larger than what is taken here.',

@@ -12,6 +12,12 @@ export const terminalWords = {
   phonesFailed: (reason: string) => `Phones are not let in: ${reason}`,
   passphrase: (name: string, url: string) =>
     `${name} sets a new passphrase with this link. It works once, for an hour, and only on this machine:\n\n    ${url}\n`,
+  noPort: (port: string) =>
+    `“${port}” is no port: a number from 1 to 65535 is needed, such as PORT=8081.`,
+  notOpened: (folder: string, why: string) => `The studio in ${folder} could not be opened: ${why}`,
+  noFolder: 'a file stands where its folder should be.',
+  diskFull: 'its disk is full.',
+  diskReadOnly: 'nothing can be written there.',
   noStudio: (folder: string) =>
     `There is no studio of your own in ${folder} yet: "npm start" begins one.`,
   whichPerson: (names: readonly string[]) =>

@@ -4,6 +4,7 @@ import { apiRoutes, type ApiParts } from './apiRoutes';
 import { door } from './access/door';
 import { accessLog, type Asked } from './middleware/accessLog';
 import { builds } from './middleware/builds';
+import { faultOf } from './faultOf';
 import { errors, type Log } from './middleware/errors';
 import { ownNamesOnly } from './middleware/ownNamesOnly';
 import { headers, ownPageOnly } from './middleware/surface';
@@ -34,7 +35,7 @@ export function createApp(parts: AppParts): Koa {
   }
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Whoever leaves a page gives up what it was still loading: that is no fault.
-    if (!GIVEN_UP.has(error.code ?? '')) log({ level: 'error', stack: error.stack });
+    if (!GIVEN_UP.has(error.code ?? '')) log({ level: 'error', stack: faultOf(error) });
   });
   if (noteAsked) app.use(accessLog(noteAsked, listener, parts.now));
   app.use(errors(log));

@@ -36,6 +36,23 @@ describe('the server as a program', () => {
     await isGone(first);
   });
 
+  it.each([
+    [
+      'a port that is none',
+      { PORT: '80x' },
+      '“80x” is no port: a number from 1 to 65535 is needed',
+    ],
+    ['a file for a folder', { DATA_DIR: __filename }, 'a file stands where its folder should be.'],
+  ])('says in a sentence that it was given %s', async (_, env, sentence) => {
+    const child = spawnServer(main, freshDir(), await freePort(), [], env);
+    let said = '';
+    child.stderr!.on('data', (text) => (said += text));
+    await isGone(child);
+    expect(child.exitCode).toBe(1);
+    expect(said).toContain(sentence);
+    expect(said).not.toMatch(/^ +at /m);
+  });
+
   it.each(['SIGINT', 'SIGTERM'] as const)('stops cleanly on %s', async (signal) => {
     const child = spawnServer(main, freshDir(), await freePort());
     let said = '';

@@ -12,6 +12,8 @@ import { backupFolder } from './backup/folder';
 import { openKeeper, type BackupKeeper } from './backup/keeper';
 import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
+import { faultOf } from './faultOf';
+import { diskTrouble } from './diskTrouble';
 import { FolderTaken } from './db/lockFolder';
 import { HEAD_BYTES, withLimits } from './limits';
 import { openStudio, type OpenedStudio } from './openStudio';
@@ -201,6 +203,10 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   );
   process.exit(1);
 });
+if (!Number.isInteger(port) || port < 1 || port > 65_535) {
+  process.stderr.write(`${words.noPort(process.env.PORT ?? '')}\n`);
+  process.exit(1);
+}
 server.listen(port, host, async () => {
   try {
     const { answer, firstRunCode } = await open();
@@ -213,15 +219,21 @@ server.listen(port, host, async () => {
     }
     say(words.ready(url));
   } catch (error) {
-    const reason = error instanceof Error ? (error.stack ?? error.message) : String(error);
     process.stderr.write(
-      error instanceof FolderTaken
-        ? `${error.message}\n`
-        : `The studio in ${dataDir} could not be opened: ${reason}\n`,
+      `${error instanceof FolderTaken ? error.message : words.notOpened(dataDir, whyNot(error))}\n`,
     );
     process.exit(1);
   }
 });
+
+/** In words where a person can do something about it. */
+function whyNot(error: unknown): string {
+  const code = (error as NodeJS.ErrnoException | null)?.code;
+  if (code === 'EEXIST' || code === 'ENOTDIR') return words.noFolder;
+  const trouble = diskTrouble(error);
+  if (trouble !== null) return trouble === 'full' ? words.diskFull : words.diskReadOnly;
+  return faultOf(error);
+}
 
 let stopping = false;
 async function stop(): Promise<void> {

@@ -1,4 +1,5 @@
 import { backupWords } from '@open-palm/words/backups';
+import { diskTrouble } from '../diskTrouble';
 
 /** Why a backup could not be made or read, in words for whoever wanted it. */
 export class BackupProblem extends Error {
@@ -10,12 +11,9 @@ export class BackupProblem extends Error {
 
 /** What a disk says when it takes nothing more, as a problem for a person; anything else as it was. */
 export function diskProblem(error: unknown, folder: string): unknown {
-  const code = (error as NodeJS.ErrnoException | null)?.code;
-  if (code === 'ENOSPC' || code === 'EDQUOT' || code === 'SQLITE_FULL') {
-    return new BackupProblem(backupWords.diskFull);
-  }
-  if (code === 'EROFS' || code === 'EACCES' || code === 'SQLITE_READONLY') {
-    return new BackupProblem(backupWords.readOnly(folder));
-  }
-  return error;
+  const trouble = diskTrouble(error);
+  if (trouble === null) return error;
+  return new BackupProblem(
+    trouble === 'full' ? backupWords.diskFull : backupWords.readOnly(folder),
+  );
 }

@@ -1,5 +1,6 @@
 import { setPriority } from 'node:os';
 import { parentPort, workerData } from 'node:worker_threads';
+import { faultOf } from '../faultOf';
 import { BackupProblem } from './backupProblem';
 import type { ThreadSaid } from './runBackup';
 import { writeBackup, type BackupOrder } from './writeBackup';
@@ -17,9 +18,5 @@ const say = (said: ThreadSaid) => parentPort?.postMessage(said);
 writeBackup(workerData as BackupOrder).then(
   (made) => say({ made }),
   (error: unknown) =>
-    say(
-      error instanceof BackupProblem
-        ? { problem: error.message }
-        : { fault: error instanceof Error ? (error.stack ?? error.message) : String(error) },
-    ),
+    say(error instanceof BackupProblem ? { problem: error.message } : { fault: faultOf(error) }),
 );

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import type { BackupManifest, BackupState, KeptBackup, SinceBackup } from '@open-palm/contract';
 import { calendarDay, dateOfDay } from '@open-palm/records/time';
+import { faultOf } from '../faultOf';
 import type { Log } from '../middleware/errors';
 import { backupWords } from '@open-palm/words/backups';
 import { BackupProblem } from './backupProblem';
@@ -115,8 +116,7 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
   }
 
   const noteFault = (error: unknown) => {
-    const stack = error instanceof Error ? error.stack : String(error);
-    log({ level: 'error', route: 'backup', stack });
+    log({ level: 'error', route: 'backup', stack: faultOf(error) });
   };
   const look = () => void lookWhetherDue().catch(noteFault);
 

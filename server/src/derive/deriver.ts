@@ -1,3 +1,4 @@
+import { faultOf } from '../faultOf';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Knex } from 'knex';
 import { inTransaction } from '../db/inTransaction';
@@ -81,7 +82,7 @@ export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): 
         log({
           level: 'error',
           setupId: id,
-          stack: error instanceof Error ? error.stack : String(error),
+          stack: faultOf(error),
         });
         return false;
       });

@@ -6,6 +6,8 @@ import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { TooSoon } from '../access/delays';
 import { routeOf } from './accessLog';
+import { faultOf } from '../faultOf';
+import { diskTrouble } from '../diskTrouble';
 import { ConflictProblem, Problem } from '../problem';
 
 export type Log = (entry: Record<string, unknown>) => void;
@@ -23,8 +25,12 @@ export function errors(log: Log): Middleware {
     } catch (error) {
       const problem = asProblem(error);
       if (problem.status >= 500) {
-        const stack = error instanceof Error ? error.stack : String(error);
-        log({ level: 'error', requestId, route: routeOf(ctx.method, ctx.path), stack });
+        log({
+          level: 'error',
+          requestId,
+          route: routeOf(ctx.method, ctx.path),
+          stack: faultOf(error),
+        });
       }
       ctx.status = problem.status;
       if (problem instanceof TooSoon) ctx.set('Retry-After', String(problem.seconds));
@@ -54,6 +60,9 @@ function asProblem(error: unknown): Problem {
     const message = [...sentences, ...(rest > 0 ? [answers.andMore(rest)] : [])].join(' ');
     return new Problem(400, first?.code ?? 'malformed', message, first?.where ?? 'body');
   }
+  const trouble = diskTrouble(error);
+  // Nothing was acknowledged: a device keeps what it sent, and sends it again.
+  if (trouble !== null) return new Problem(507, 'noRoom', answers[trouble], '');
   return asBodyProblem(error) ?? new Problem(500, 'internal', answers.internal, '');
 }
 

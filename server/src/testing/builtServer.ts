@@ -37,9 +37,10 @@ export function spawnServer(
   dataDir: string,
   port: number,
   args: readonly string[] = [],
+  more: Readonly<Record<string, string>> = {},
 ): ChildProcess {
   return spawn(process.execPath, [main, ...args], {
-    env: { ...process.env, DATA_DIR: dataDir, PORT: String(port) },
+    env: { ...process.env, DATA_DIR: dataDir, PORT: String(port), ...more },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
 }
