@@ -32,6 +32,8 @@ export const answers = {
   full: 'The disk of the studio is full. Nothing was changed; it is kept on your device and sent again.',
   readOnly:
     'The studio cannot write on its disk. Nothing was changed; it is kept on your device and sent again.',
+  noConsent:
+    'This student is not photographed: the guardian does not let it. The same look can be taken by touch.',
   internal: 'Something went wrong on the server. Nothing was changed.',
   packed: 'The body is packed in a way that cannot be unpacked.',
   tooLarge: 'This is larger than what is taken here.',

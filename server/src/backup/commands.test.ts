@@ -46,6 +46,10 @@ it('backs up a studio that is served, and puts it back only where none is', asyn
   });
   served.kill('SIGTERM');
   await isGone(served);
+  // A studio in use makes the day's by itself, in a thread of its own.
+  expect(readdirSync(join(folder, 'backups'))).toEqual([
+    expect.stringMatching(/^open-palm-daily-\d{4}-\d{2}-\d{2}\.zip$/),
+  ]);
 
   const elsewhere = join(freshFolder(), 'studio');
   expect(command('restore', elsewhere, ['mine.zip'], from)).toMatchObject({

@@ -11,6 +11,10 @@ const exists = async (db: Knex, table: string, where: Record<string, string>): P
 
 export const studentExists = (db: Knex, id: string) => exists(db, 'students', { id });
 
+/** Whether photographs of a student may not be kept. */
+export const photosWithheld = (db: Knex, id: string) =>
+  exists(db, 'students', { id, photos: 'withheld' });
+
 /** The first of these pictures that is not known here, by its index; null when all are. */
 export async function missingPicture(db: Knex, ids: readonly string[]): Promise<number | null> {
   if (ids.length === 0) return null;

@@ -10,7 +10,7 @@ import { READ_WAIT_MS } from '../../derive/waits';
 import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
 import { holdOf } from '../../references/holdOf';
-import { findRelaxedHand } from '../../references/repo';
+import { findRelaxedHand, photosWithheld } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import type { Written } from '../../maker';
 import {
@@ -28,7 +28,7 @@ import { isShipped } from '@open-palm/records/holds';
  * check again gives the same answer; nothing is half-kept.
  *
  * @throws Problem `notFound` for an unknown student, picture, hold or relaxed hand, `conflict` when the id belongs to
- *   another check
+ *   another check, `consent` when it has pictures of a student who is not photographed
  * @throws InputError when its points cannot be measured or its answers not judged
  */
 export async function saveCheck(
@@ -57,6 +57,9 @@ async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
   const { student, setup, withoutPicture, taken } = await findReferences(trx, input);
   if (!student) throw notFound('student', 'studentId');
   if (!setup) throw notFound('instrument of this student', 'setupId');
+  if (input.captures.length > 0 && (await photosWithheld(trx, input.studentId))) {
+    throw new Problem(403, 'consent', answers.noConsent, 'captures');
+  }
   const [missing] = withoutPicture;
   if (missing !== undefined) throw notFound('picture', `captures[${missing}].pictureId`);
   const [other] = taken;

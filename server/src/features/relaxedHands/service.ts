@@ -1,9 +1,15 @@
+import { answers } from '@open-palm/words/answers';
 import type { RelaxedHandInput, RelaxedHandRecord } from '@open-palm/contract';
 import { relaxedHandFrom } from '@open-palm/core/hand';
 import { receivedHash } from '../../bodyHash';
 import { keepOnce } from '../../keepOnce';
-import { notFound } from '../../problem';
-import { findRelaxedHand, missingPicture, studentExists } from '../../references/repo';
+import { notFound, Problem } from '../../problem';
+import {
+  findRelaxedHand,
+  missingPicture,
+  photosWithheld,
+  studentExists,
+} from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import type { Written } from '../../maker';
 import { addRelaxedHand, bodyHashOf } from './repo';
@@ -11,7 +17,8 @@ import { addRelaxedHand, bodyHashOf } from './repo';
 /**
  * Keeps a relaxed-hand picture under the client's id. The same again gives the same answer.
  *
- * @throws Problem `notFound` for an unknown student or picture, `conflict` when the id belongs to another
+ * @throws Problem `notFound` for an unknown student or picture, `conflict` when the id belongs to another,
+ *   `consent` for a student who is not photographed
  * @throws InputError when its points do not make a hand
  */
 export async function saveRelaxedHand(
@@ -28,6 +35,9 @@ export async function saveRelaxedHand(
     facts: async (trx) => [await findRelaxedHand(trx, id), record],
     add: async (trx) => {
       if (!(await studentExists(trx, input.studentId))) throw notFound('student', 'studentId');
+      if (await photosWithheld(trx, input.studentId)) {
+        throw new Problem(403, 'consent', answers.noConsent, 'pictureId');
+      }
       if ((await missingPicture(trx, [input.pictureId])) !== null) {
         throw notFound('picture', 'pictureId');
       }
