@@ -43,6 +43,9 @@ test('a studio is backed up, a copy taken away, and put back in another folder w
   const copy = join(folder, 'copy.zip');
   await (await given).saveAs(copy);
 
+  await press(page, 'Back');
+  await expect(page.getByText('Last backup: today').filter({ visible: true })).toBeVisible();
+
   const elsewhere = join(folder, 'studio');
   const { status, stdout, stderr } = spawnSync(
     process.execPath,

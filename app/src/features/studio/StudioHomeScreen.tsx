@@ -1,12 +1,17 @@
 import { router, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { useAccess } from '../../foundation/api/accessState';
+import { studioNow } from '../../foundation/api/clock';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { PressRow } from '../../foundation/kit/PressRow';
 import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
+import { backupsWords } from '../../foundation/strings/backups';
+import { agoWords } from '../../foundation/strings/dateWords';
 import { letInWords } from '../../foundation/strings/letIn';
+import { useBackups } from './backups/useBackups';
 import { You } from './You';
 
 const words = letInWords.home;
@@ -28,12 +33,6 @@ const FILES: Place = {
   help: words.filesHelp,
 };
 
-const BACKUPS: Place = {
-  href: '/studio/backups',
-  title: words.backups,
-  help: words.backupsHelp,
-};
-
 const RULER: Place = {
   href: '/studio/ruler',
   title: words.ruler,
@@ -45,11 +44,7 @@ export function StudioHomeScreen() {
   const access = useAccess();
   const isOpen = access?.standing === 'open';
   const isOwner = access?.me?.role === 'owner';
-  const places = [
-    ...(isOwner ? PLACES : []),
-    ...(isOwner || isOpen ? [FILES, BACKUPS] : []),
-    RULER,
-  ];
+  const mayKeep = isOwner || isOpen;
   return (
     <Screen>
       <BackHeader
@@ -59,16 +54,41 @@ export function StudioHomeScreen() {
       />
       {isOpen ? <Text second>{words.open}</Text> : null}
       {access?.me ? <You access={access} me={access.me} /> : null}
-      {places.map(({ href, title, help }) => (
-        <PressRow key={title} label={title} onPress={() => router.navigate(href)}>
-          <View style={{ flex: 1 }}>
-            <Text variant="strong">{title}</Text>
-            <Text variant="small" second>
-              {help}
-            </Text>
-          </View>
-        </PressRow>
+      {[...(isOwner ? PLACES : []), ...(mayKeep ? [FILES] : [])].map((place) => (
+        <PlaceRow key={place.title} {...place} />
       ))}
+      {mayKeep ? <BackupsRow /> : null}
+      <PlaceRow {...RULER} />
     </Screen>
+  );
+}
+
+function PlaceRow({ href, title, help, alarm = false }: Place & { alarm?: boolean }) {
+  const tokens = useTokens();
+  return (
+    <PressRow label={title} onPress={() => router.navigate(href)}>
+      <View style={{ flex: 1 }}>
+        <Text variant="strong">{title}</Text>
+        <Text variant="small" {...(alarm ? { color: tokens.out } : { second: true })}>
+          {help}
+        </Text>
+      </View>
+    </PressRow>
+  );
+}
+
+/** The way to the backups says at once how old the last one is, and that one could not be made. */
+function BackupsRow() {
+  const { data } = useBackups();
+  const [last] = data?.backups ?? [];
+  const failed = data?.failed ?? null;
+  const help = last ? backupsWords.last(agoWords(last.madeAt, studioNow())) : words.backupsHelp;
+  return (
+    <PlaceRow
+      href="/studio/backups"
+      title={backupsWords.title}
+      help={failed === null ? help : `${backupsWords.failed}. ${failed}`}
+      alarm={failed !== null}
+    />
   );
 }

@@ -29,7 +29,6 @@ export const letIn = {
     settingsHelp: 'Name, days, time zone, instruments, units',
     files: 'Files',
     filesHelp: 'Bring in a list, take the studio along',
-    backups: 'Backups',
     backupsHelp: 'When the last one was made, one more, a copy to keep elsewhere',
     ruler: 'Check the ruler',
     rulerHelp: 'How well this device’s camera and finger measure',
