@@ -14,6 +14,8 @@ const node = (name) => ({
 export default {
   // Jest leaves one core free, which on two cores is half of them.
   maxWorkers: '100%',
+  // A machine of which others take half is slow, not wrong.
+  testTimeout: 30_000,
   projects: [
     ...[
       'core',

@@ -3,9 +3,6 @@ import { FINGER_CHAIN, FINGERS } from '@open-palm/core/hand';
 import { exampleCheck, studentWithPicture } from './testing/examples';
 import { openTestStudio, type TestStudio } from './testing/testStudio';
 
-// Whole studios are opened beside other tests.
-jest.setTimeout(30_000);
-
 let studio: TestStudio;
 beforeAll(async () => (studio = await openTestStudio()));
 afterAll(() => studio.close());

@@ -3,9 +3,6 @@ import { diskTrouble } from './diskTrouble';
 import { exampleCheck, examplePicture, freshStudent, studentWithPicture } from './testing/examples';
 import { openTestStudio, type TestStudio } from './testing/testStudio';
 
-// Whole studios are opened beside other tests.
-jest.setTimeout(30_000);
-
 let studio: TestStudio;
 beforeEach(async () => (studio = await openTestStudio()));
 afterEach(() => studio.close());

@@ -8,9 +8,6 @@ import { BackupProblem } from './backupProblem';
 import { openKeeper, type KeeperParts } from './keeper';
 import { runInline } from './runBackup';
 
-// Whole studios are opened beside other tests.
-jest.setTimeout(30_000);
-
 let studio: TestStudio;
 beforeEach(async () => (studio = await openTestStudio()));
 afterEach(() => studio.close());

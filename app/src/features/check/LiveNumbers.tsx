@@ -8,9 +8,9 @@ import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
 import {
+  briefWords,
   measureName,
   shownNumber,
-  valueWords,
   verdictWords,
 } from '../../foundation/strings/measureWords';
 
@@ -43,7 +43,7 @@ export const LiveNumbers = memo(function LiveNumbers({
           key={measure.id}
           name={measureName(measure.id)}
           mark={verdictMark(measure.verdict)}
-          value={valueWords(measure)}
+          value={briefWords(measure)}
           verdict={measure.verdict === 'none' ? '' : verdictWords(measure)}
           {...scaleOf(measure)}
         />
@@ -98,7 +98,7 @@ const LiveNumber = memo(function LiveNumber({
         {name}
       </Text>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(1) }}>
-        <StateMark state={mark} size={14} />
+        {at === undefined ? <StateMark state={mark} size={14} /> : null}
         <Text variant="strong">{value}</Text>
         {verdict === '' ? null : <Text variant="small">{verdict}</Text>}
       </View>

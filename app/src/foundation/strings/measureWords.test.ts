@@ -2,6 +2,7 @@ import type { Measure, NumberMeasure } from '@open-palm/core/measure';
 import { agoWords } from './dateWords';
 import {
   bandWords,
+  briefWords,
   choiceLabel,
   measureNote,
   notMeasuredWords,
@@ -131,4 +132,12 @@ describe('agoWords', () => {
   ])('tells %s as %s', (day, words) => {
     expect(agoWords(day.toISOString(), now)).toBe(words);
   });
+});
+
+it('tells a depth in few letters beside a scale, and anything else as ever', () => {
+  const depth = { kind: 'number', id: 'indexDepth', unit: 'u', value: 1.42, sd: 0.001 } as Measure;
+  expect(briefWords(depth)).toBe('1.4 ± 0.1 joints');
+  expect(valueWords(depth)).toContain('between first and second joint');
+  const bend = { kind: 'number', id: 'thumbIpFlexion', unit: 'deg', value: -3, sd: 8 } as Measure;
+  expect(briefWords(bend)).toBe(valueWords(bend));
 });

@@ -115,15 +115,22 @@ export function numberWords({
   sd,
   unit,
 }: Pick<NumberMeasure, 'value' | 'sd' | 'unit'>): string {
-  if (unit === 'u') {
-    const figures = `${plainNumber(value, unit)} ± ${plainNumber(shownSd(sd, unit), unit)}`;
-    return strings.joints.about(depthWords(value), figures);
-  }
+  if (unit === 'u') return strings.joints.about(depthWords(value), figures({ value, sd, unit }));
   const sign = strings.units[unit];
   // The degree stands at each number, other units once.
   const first = unit === 'deg' ? sign : '';
   return `${plainNumber(value, unit)}${first} ± ${plainNumber(shownSd(sd, unit), unit)}${sign}`;
 }
+
+/** A number with its doubt, without its unit. */
+const figures = ({ value, sd, unit }: Pick<NumberMeasure, 'value' | 'sd' | 'unit'>): string =>
+  `${plainNumber(value, unit)} ± ${plainNumber(shownSd(sd, unit), unit)}`;
+
+/** A measure where there is room for a few letters, beside a scale that says where it lies. */
+export const briefWords = (measure: Measure): string =>
+  measure.kind === 'number' && measure.unit === 'u'
+    ? strings.joints.brief(figures(measure))
+    : valueWords(measure);
 
 /** A doubt is never shown as nothing: at least the last digit shown. */
 const shownSd = (sd: number, unit: Unit) => Math.max(sd, 10 ** -DIGITS[unit]);

@@ -307,6 +307,7 @@ export const joints = {
   ],
   /** What the numbers count, where they stand by themselves. */
   counted: ' joints from the tip',
+  brief: (figures: string) => `${figures} joints`,
   about: (place: string, u: string) => `${place} (${u})`,
   fromTo: (lo: string, hi: string) => `${lo} to ${hi}`,
   noDeeper: (place: string) => `no deeper than ${place}`,
