@@ -21,7 +21,7 @@ test('a studio is backed up, a copy taken away, and put back in another folder w
   await openBackups();
   await expect(page.getByText('There is no backup yet.')).toBeVisible();
   await press(page, 'Back up now');
-  await expect(page.getByText(/^Last backup: /)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Last backup: today' })).toBeVisible();
   await expect(page.getByText('Nothing has been added since.')).toBeVisible();
   await expectAccessible(page, 'backups');
 
