@@ -29,9 +29,8 @@ export const answers = {
   edited: 'This was changed elsewhere in the meantime. Choose what counts.',
   noAddress: 'There is nothing at this address.',
   andMore: (count: number) => `And ${count} more.`,
-  full: 'The disk of the studio is full. Nothing was changed; it is kept on your device and sent again.',
-  readOnly:
-    'The studio cannot write on its disk. Nothing was changed; it is kept on your device and sent again.',
+  full: 'The disk of the studio is full. Nothing was changed.',
+  readOnly: 'The studio cannot write on its disk. Nothing was changed.',
   noConsent:
     'This student is not photographed: the guardian does not let it. The same look can be taken by touch.',
   internal: 'Something went wrong on the server. Nothing was changed.',

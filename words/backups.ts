@@ -12,6 +12,7 @@ export const backupWords = {
   tooLarge: (needed: string, free: string) =>
     `There is not room enough: the backup needs ${needed}, ${free} are free. Nothing was changed.`,
   failed: 'It could not be made. Why stands in the window that the studio was started from.',
+  unreadable: 'The studio’s database cannot be read: no backup was kept. Restore the last one.',
   diskFull: 'The disk is full: no backup was kept. What was there before is as it was.',
   readOnly: (folder: string) => `Nothing can be written into ${folder}: no backup was kept.`,
   noStudio: (folder: string) => `There is no studio in ${folder}.`,

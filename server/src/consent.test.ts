@@ -1,6 +1,8 @@
+import { existsSync } from 'node:fs';
 import { v7 as uuidv7 } from 'uuid';
 import { FINGER_CHAIN, FINGERS } from '@open-palm/core/hand';
-import { exampleCheck, studentWithPicture } from './testing/examples';
+import { pictureFile } from './references/pictureFile';
+import { exampleCheck, examplePicture, studentWithPicture } from './testing/examples';
 import { openTestStudio, type TestStudio } from './testing/testStudio';
 
 let studio: TestStudio;
@@ -26,6 +28,17 @@ it('keeps no photograph of a student whose guardian does not let it, whatever de
     body: { error: { code: 'consent', message: expect.stringContaining('not photographed') } },
   });
   expect((await studio.get(`/api/checks/${sent}`)).status).toBe(404);
+  // A photograph comes before its look: refused with it, it goes again; one of a kept look stays.
+  const early = uuidv7();
+  expect((await studio.putBytes(`/api/pictures/${early}`, await examplePicture())).status).toBe(
+    200,
+  );
+  expect(existsSync(pictureFile(studio.pictureDir, early))).toBe(true);
+  const after = { ...ids, pictureId: early };
+  expect((await studio.put(`/api/checks/${uuidv7()}`, exampleCheck(after))).status).toBe(403);
+  expect(existsSync(pictureFile(studio.pictureDir, early))).toBe(false);
+  expect((await studio.get(`/api/pictures/${early}`)).status).toBe(404);
+  expect((await studio.get(`/api/pictures/${ids.pictureId}`)).status).toBe(200);
   const hand = {
     studentId: ids.studentId,
     takenAt: '2026-03-01T15:30:00.000Z',

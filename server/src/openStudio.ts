@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { finishRestore } from './backup/restoreBackup';
-import { dropUnfinished } from './backup/writeBackup';
+import { dropUnfinished } from './backup/unfinished';
 import { lockFolder } from './db/lockFolder';
 import { openDatabase, openReader } from './db/openDatabase';
 import { privateFolder } from './db/privateFolder';

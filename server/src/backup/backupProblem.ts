@@ -9,8 +9,13 @@ export class BackupProblem extends Error {
   }
 }
 
-/** What a disk says when it takes nothing more, as a problem for a person; anything else as it was. */
+/** What a disk or a database says when it gives or takes nothing, as a problem for a person; anything else as it was. */
 export function diskProblem(error: unknown, folder: string): unknown {
+  const code = String((error as { code?: unknown } | null)?.code);
+  if (/^SQLITE_(NOTADB|CORRUPT)/.test(code)) return new BackupProblem(backupWords.unreadable);
+  if (code === 'ENOTDIR' || code === 'EEXIST') {
+    return new BackupProblem(backupWords.readOnly(folder));
+  }
   const trouble = diskTrouble(error);
   if (trouble === null) return error;
   return new BackupProblem(

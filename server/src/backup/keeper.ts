@@ -9,7 +9,9 @@ import type { Log } from '../middleware/errors';
 import { backupWords } from '@open-palm/words/backups';
 import { BackupProblem } from './backupProblem';
 import { readManifest } from './readBackup';
+import { sinceOf } from './repo';
 import { askedName, dailyName, kindOf, toDrop } from './rotation';
+import { dropUnfinished } from './unfinished';
 import type { RunBackup } from './runBackup';
 
 /** How often it is looked whether the day's backup is due, ms. */
@@ -142,7 +144,7 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
     },
     fileOf: (name) => (kindOf(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
     begin() {
-      look();
+      void dropUnfinished(folder).catch(noteFault).then(look);
       timer = setInterval(look, LOOK_EVERY_MS);
       timer.unref();
     },
@@ -157,26 +159,6 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
 function isSameDisk(dataDir: string, folder: string): boolean {
   const place = existsSync(folder) ? folder : join(folder, '..');
   return !existsSync(place) || statSync(place).dev === statSync(dataDir).dev;
-}
-
-const NOTES = ['log_entries', 'takes', 'crossings', 'relaxed_hands'] as const;
-
-/** What came after a moment. */
-async function sinceOf(reader: Knex, madeAt: string): Promise<SinceBackup> {
-  const after = async (table: string) => {
-    const row = await reader(table)
-      .where('created_at', '>', madeAt)
-      .count<{ n: number }[]>({ n: '*' })
-      .first();
-    return Number(row?.n ?? 0);
-  };
-  const notes = await Promise.all(NOTES.map(after));
-  return {
-    looks: await after('checks'),
-    notes: notes.reduce((sum, n) => sum + n, 0),
-    edits: await after('edits'),
-    pictures: await after('pictures'),
-  };
 }
 
 const isNothing = ({ looks, notes, edits, pictures }: SinceBackup): boolean =>

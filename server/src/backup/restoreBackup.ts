@@ -9,7 +9,7 @@ import { bytesWords } from '@open-palm/words/bytes';
 import { knowsTables } from '../db/openDatabase';
 import { BackupProblem, diskProblem } from './backupProblem';
 import { readManifest, unpackBackup } from './readBackup';
-import { isWhole } from './snapshot';
+import { isWhole, readSnapshot } from './snapshot';
 import { syncFolder } from './writeBackup';
 
 /** What is moved: the database with its log, and what lies beside it. Who may come in stays: it is this machine's. */
@@ -66,6 +66,10 @@ export async function restoreBackup({
     await unpackBackup(file, incoming);
     if (!isWhole(join(incoming, DATABASE_NAME))) {
       throw new BackupProblem(backupWords.damaged(DATABASE_NAME));
+    }
+    // What the manifest says of the database is not the database.
+    if (!knowsTables(readSnapshot(join(incoming, DATABASE_NAME)).tables)) {
+      throw new BackupProblem(backupWords.newer);
     }
     await syncAll(incoming);
   } catch (error) {

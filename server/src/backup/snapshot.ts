@@ -26,35 +26,39 @@ export function copyDatabase(file: string, to: string): void {
   }
 }
 
-/** Reads what a copy holds. Copies of earlier versions have fewer tables, never other ones. */
+/** Reads what a copy holds. One of an earlier version has neither facts of itself nor a note of pictures that are gone. */
 export function readSnapshot(file: string): Snapshot {
   const db = new Database(file, { readonly: true, fileMustExist: true });
   try {
-    const fact = (name: string) =>
-      (
-        db.prepare('select value from studio_facts where name = ?').get(name) as
-          { value: string } | undefined
-      )?.value;
-    const count = (sql: string) => (db.prepare(sql).get() as { n: number }).n;
-    const settings = fact('settings');
-    const pictures = db.prepare('select id, missing from pictures').all() as {
-      id: string;
-      missing: number;
-    }[];
+    const all = <Row>(sql: string) => db.prepare(sql).all() as Row[];
+    const columnsOf = (table: string) =>
+      all<{ name: string }>(`pragma table_info(${table})`).map(({ name }) => name);
+    const facts = new Map(
+      columnsOf('studio_facts').length === 0
+        ? []
+        : all<{ name: string; value: string }>('select name, value from studio_facts').map(
+            ({ name, value }) => [name, value],
+          ),
+    );
+    const settings = facts.get('settings');
+    const missing = columnsOf('pictures').includes('missing') ? 'missing' : '0';
+    const pictures = all<{ id: string; missing: number }>(
+      `select id, ${missing} as missing from pictures`,
+    );
+    const [last] = all<{ name: string }>(
+      'select name from knex_migrations order by id desc limit 1',
+    );
+    const count = (table: string) => all<{ n: number }>(`select count(*) as n from ${table}`)[0]!.n;
     return {
       studio: {
-        id: fact('id') ?? '',
+        id: facts.get('id') ?? '',
         name: settings === undefined ? null : (JSON.parse(settings) as { name: string }).name,
       },
-      tables: (
-        db.prepare('select name from knex_migrations order by id desc limit 1').get() as {
-          name: string;
-        }
-      ).name,
-      students: count('select count(*) as n from students'),
-      looks: count('select count(*) as n from checks'),
-      pictures: pictures.filter(({ missing }) => missing === 0).map(({ id }) => id),
-      picturesMissing: pictures.filter(({ missing }) => missing !== 0).length,
+      tables: last!.name,
+      students: count('students'),
+      looks: count('checks'),
+      pictures: pictures.filter((one) => one.missing === 0).map(({ id }) => id),
+      picturesMissing: pictures.filter((one) => one.missing !== 0).length,
     };
   } finally {
     db.close();

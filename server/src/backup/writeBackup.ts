@@ -17,6 +17,7 @@ import { BackupProblem, diskProblem } from './backupProblem';
 import { Hashing } from './hashing';
 import { verifyBackup } from './readBackup';
 import { copyDatabase, readSnapshot } from './snapshot';
+import { partName, WORK } from './unfinished';
 
 /** What is asked of a backup; plain data, so that another thread can be told. */
 export interface BackupOrder {
@@ -32,9 +33,6 @@ export interface BackupMade {
   manifest: BackupManifest;
 }
 
-/** Where unfinished work lies, in the studio's own folder: copies of the database are as private as itself. */
-const WORK = 'backup-work-';
-
 /**
  * Writes all of a studio into one zip file, while the studio may be served: its database as it was at one moment, the pictures that it names, and
  * the letters that lie ready. The file is read back before it takes its name: under that name there is a whole backup, or none.
@@ -48,7 +46,7 @@ export async function writeBackup(order: BackupOrder): Promise<BackupMade> {
   const database = join(dataDir, DATABASE_NAME);
   if (!existsSync(database)) throw new BackupProblem(backupWords.noStudio(dataDir));
   if (existsSync(to)) throw new BackupProblem(backupWords.taken(to));
-  const part = `${to}.part`;
+  const part = partName(to);
   let work: string | undefined;
   try {
     await mkdir(dirname(to), { recursive: true, mode: 0o700 });
@@ -63,15 +61,11 @@ export async function writeBackup(order: BackupOrder): Promise<BackupMade> {
   } catch (error) {
     throw diskProblem(error, dirname(to));
   } finally {
-    await rm(part, { force: true });
-    if (work) await rm(work, { recursive: true, force: true });
-  }
-}
-
-/** Takes away what a backup that was cut off has left. */
-export async function dropUnfinished(dataDir: string): Promise<void> {
-  for (const name of await readdir(dataDir)) {
-    if (name.startsWith(WORK)) await rm(join(dataDir, name), { recursive: true, force: true });
+    // What cannot be cleared away must not hide why; the next start tries again.
+    const clear = (path: string) =>
+      rm(path, { recursive: true, force: true }).catch(() => undefined);
+    await clear(part);
+    if (work) await clear(work);
   }
 }
 

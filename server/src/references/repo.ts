@@ -15,6 +15,17 @@ export const studentExists = (db: Knex, id: string) => exists(db, 'students', { 
 export const photosWithheld = (db: Knex, id: string) =>
   exists(db, 'students', { id, photos: 'withheld' });
 
+/** Takes away those of these pictures that nothing names; returns which they were. */
+export async function dropUnnamedPictures(trx: Knex, ids: readonly string[]): Promise<string[]> {
+  const unnamed: string[] = await trx('pictures')
+    .whereIn('id', [...ids])
+    .whereNotIn('id', trx('captures').select('picture_id'))
+    .whereNotIn('id', trx('relaxed_hands').select('picture_id'))
+    .pluck('id');
+  await trx('pictures').whereIn('id', unnamed).delete();
+  return unnamed;
+}
+
 /** The first of these pictures that is not known here, by its index; null when all are. */
 export async function missingPicture(db: Knex, ids: readonly string[]): Promise<number | null> {
   if (ids.length === 0) return null;

@@ -1,11 +1,21 @@
 import { createHash } from 'node:crypto';
-import { createWriteStream, existsSync, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import {
+  createWriteStream,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  mkdirSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
 import { BACKUP_FORMAT, BACKUP_VERSION } from '@open-palm/contract';
+import { studioBefore } from '../../testing/studioBefore';
+import { openTestStudio } from '../../testing/testStudio';
 
 export const freshFolder = () => mkdtempSync(join(tmpdir(), 'backup-'));
 
@@ -66,4 +76,15 @@ export async function handmadeZip(
   zip.end();
   await pipeline(zip.outputStream, createWriteStream(file));
   return file;
+}
+
+/** A studio with one of every kind of record, a letter that lies ready, and nothing open. */
+export async function fullStudio(): Promise<string> {
+  const folder = studioBefore();
+  const studio = await openTestStudio({ folder, removes: false });
+  await studio.deriver.allSettled();
+  await studio.close();
+  mkdirSync(join(folder, 'outbox'));
+  writeFileSync(join(folder, 'outbox', 'a-look.eml'), 'To: a parent');
+  return folder;
 }

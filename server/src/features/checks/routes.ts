@@ -4,7 +4,7 @@ import { readBody, readId, writtenBy } from '../../readBody';
 import type { StudioParts } from '../../studioParts';
 import { loadCheck, saveCheck } from './service';
 
-export function checkRoutes(parts: StudioParts): Router {
+export function checkRoutes(parts: StudioParts & { pictureDir: string }): Router {
   const router = new Router({ prefix: '/api/checks' });
 
   router.put('/:id', async (ctx) => {

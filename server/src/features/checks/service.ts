@@ -9,8 +9,9 @@ import { touchSetups } from '../../derive/repo';
 import { READ_WAIT_MS } from '../../derive/waits';
 import { keepOnce } from '../../keepOnce';
 import { notFound, Problem } from '../../problem';
+import { refuseWithheld, withConsent } from '../../references/consent';
 import { holdOf } from '../../references/holdOf';
-import { findRelaxedHand, photosWithheld } from '../../references/repo';
+import { findRelaxedHand } from '../../references/repo';
 import type { StudioParts } from '../../studioParts';
 import type { Written } from '../../maker';
 import {
@@ -32,23 +33,26 @@ import { isShipped } from '@open-palm/records/holds';
  * @throws InputError when its points cannot be measured or its answers not judged
  */
 export async function saveCheck(
-  { db, now, deriver }: StudioParts,
+  { db, now, deriver, pictureDir }: StudioParts & { pictureDir: string },
   id: string,
   input: CheckInput,
   { received, maker }: Written,
 ): Promise<void> {
   const bodySha256 = receivedHash(received);
   const check = { ...input, id, takenAt: new Date(input.takenAt).toISOString() };
-  const isNew = await keepOnce(db, bodySha256, {
-    what: 'check',
-    hashOf: (trx) => bodyHashOf(trx, id),
-    facts: async (trx) => [comparable((await findCheckFacts(trx, id))!), comparable(check)],
-    add: async (trx) => {
-      await refuseUnknown(trx, check);
-      await addCheck(trx, check, { bodySha256, createdAt: now().toISOString(), maker });
-      await touchSetups(trx, [input.setupId]);
-    },
-  });
+  const pictures = input.captures.map(({ pictureId }) => pictureId);
+  const isNew = await withConsent({ db, pictureDir }, pictures, () =>
+    keepOnce(db, bodySha256, {
+      what: 'check',
+      hashOf: (trx) => bodyHashOf(trx, id),
+      facts: async (trx) => [comparable((await findCheckFacts(trx, id))!), comparable(check)],
+      add: async (trx) => {
+        await refuseUnknown(trx, check);
+        await addCheck(trx, check, { bodySha256, createdAt: now().toISOString(), maker });
+        await touchSetups(trx, [input.setupId]);
+      },
+    }),
+  );
   if (isNew) deriver.wake([input.setupId]);
 }
 
@@ -57,9 +61,7 @@ async function refuseUnknown(trx: Knex, input: CheckFacts): Promise<void> {
   const { student, setup, withoutPicture, taken } = await findReferences(trx, input);
   if (!student) throw notFound('student', 'studentId');
   if (!setup) throw notFound('instrument of this student', 'setupId');
-  if (input.captures.length > 0 && (await photosWithheld(trx, input.studentId))) {
-    throw new Problem(403, 'consent', answers.noConsent, 'captures');
-  }
+  if (input.captures.length > 0) await refuseWithheld(trx, input.studentId, 'captures');
   const [missing] = withoutPicture;
   if (missing !== undefined) throw notFound('picture', `captures[${missing}].pictureId`);
   const [other] = taken;

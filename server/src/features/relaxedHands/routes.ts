@@ -4,7 +4,11 @@ import { relaxedHandInputSchema } from '@open-palm/contract';
 import { readBody, readId, writtenBy } from '../../readBody';
 import { saveRelaxedHand } from './service';
 
-export function relaxedHandRoutes(parts: { db: Knex; now: () => Date }): Router {
+export function relaxedHandRoutes(parts: {
+  db: Knex;
+  now: () => Date;
+  pictureDir: string;
+}): Router {
   const router = new Router({ prefix: '/api/relaxed-hands' });
 
   router.put('/:id', async (ctx) => {

@@ -30,7 +30,9 @@ describe('the last backup', () => {
   it('says what would be lost all the same, and only that', () => {
     render(<LastBackup state={state({ since: { looks: 2, notes: 0, edits: 1, pictures: 0 } })} />);
     expect(screen.getByText('Added since, and in no backup: 2 looks, 1 change.')).toBeTruthy();
-    expect(screen.getByText('2 March 2026, 10:00. It was read back and is whole.')).toBeTruthy();
+    expect(
+      screen.getByText('2 March 2026, 10:00. Read back when it was made, and whole.'),
+    ).toBeTruthy();
     expect(partsOf({ pictures: 1, notes: 3 })).toEqual(['3 notes and takes', '1 picture']);
   });
 
@@ -39,7 +41,7 @@ describe('the last backup', () => {
     expect(screen.getByText('Nothing has been added since.')).toBeTruthy();
     rerender(<LastBackup state={state({ backups: [], since: null })} />);
     expect(screen.getByText('There is no backup yet.')).toBeTruthy();
-    expect(screen.queryByText(/read back/)).toBeNull();
+    expect(screen.queryByText(/Read back/)).toBeNull();
   });
 });
 

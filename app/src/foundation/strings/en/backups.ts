@@ -6,7 +6,7 @@ export const backups = {
   none: 'There is no backup yet.',
   noneHelp: 'With this computer everything would be lost.',
   last: (ago: string) => `Last backup: ${ago}`,
-  whole: (when: string) => `${when}. It was read back and is whole.`,
+  whole: (when: string) => `${when}. Read back when it was made, and whole.`,
   nothingSince: 'Nothing has been added since.',
   since: (parts: string) => `Added since, and in no backup: ${parts}.`,
   looks: (count: number) => n(count, 'look', 'looks'),
