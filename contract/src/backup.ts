@@ -4,14 +4,20 @@ import { instantSchema } from './bounds';
 /** How a backup calls itself, so that another archive is told from one. */
 export const BACKUP_FORMAT = 'open-palm-backup';
 
-/** Raised when what lies in a backup, or how, changes so that an older Open Palm cannot read it. */
-export const BACKUP_VERSION = 1;
+/**
+ * Raised when what lies in a backup, or how, changes so that an older Open Palm cannot read it. Since 2 it carries the list of what was erased, which
+ * an older one would not heed.
+ */
+export const BACKUP_VERSION = 2;
 
 export const MANIFEST_NAME = 'manifest.json';
 export const DATABASE_NAME = 'studio.sqlite';
+/** Keyed hashes of the ids that were erased. */
+export const ERASED_NAME = 'erased.json';
 
 /** The only places that a backup's files can have: nothing in it can name a place outside of the studio. */
-const FILE_FORM = /^(studio\.sqlite|(pictures|outbox)\/[A-Za-z0-9][A-Za-z0-9._-]{0,150})$/;
+const FILE_FORM =
+  /^(studio\.sqlite|erased\.json|(pictures|outbox)\/[A-Za-z0-9][A-Za-z0-9._-]{0,150})$/;
 
 const sha256Schema = z.string().regex(/^[0-9a-f]{64}$/);
 
@@ -32,6 +38,8 @@ export const backupManifestSchema = z.object({
   /** Which build of Open Palm made it. */
   build: z.string().max(80),
   studio: z.object({ id: z.string().max(80), name: z.string().max(200).nullable() }),
+  /** Up to when students were erased from it, where it was written anew since it was made. */
+  erasedUpTo: instantSchema.nullable().default(null),
   /** The last change of the tables that its database knows. */
   tables: z.string().max(120),
   holds: z.object({

@@ -1,6 +1,7 @@
 export * from './access';
 export * from './apiError';
 export * from './backup';
+export * from './bin';
 export * from './bounds';
 export * from './capture';
 export * from './check';

@@ -5,6 +5,8 @@ import { accessRoutes, standingRoutes } from './access/routes';
 import type { DoorParts } from './access/visitor';
 import type { BackupKeeper } from './backup/keeper';
 import { backupRoutes } from './backup/routes';
+import { binParts } from './erase/binParts';
+import { binRoutes } from './erase/routes';
 import { exchangeRoutes } from './exchange/routes';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
@@ -42,6 +44,8 @@ export interface ApiParts extends StudioParts, DoorParts {
   /** What was found when the studio was opened. */
   report: StudioReport;
   backups: BackupKeeper;
+  /** The studio's own folder. */
+  dataDir: string;
 }
 
 /** Everything that can be asked of the studio. */
@@ -57,6 +61,7 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   lessonLogRoutes(parts),
   exchangeRoutes(parts),
   backupRoutes(parts),
+  binRoutes(binParts(parts)),
   studioRoutes(parts),
   takeRoutes(parts),
   crossingRoutes(parts),

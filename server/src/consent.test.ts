@@ -28,7 +28,7 @@ it('keeps no photograph of a student whose guardian does not let it, whatever de
     body: { error: { code: 'consent', message: expect.stringContaining('not photographed') } },
   });
   expect((await studio.get(`/api/checks/${sent}`)).status).toBe(404);
-  // A photograph comes before its look: refused with it, it goes again; one of a kept look stays.
+  // A photograph comes before its look: refused with it, it goes again; one of a kept look is in the bin.
   const early = uuidv7();
   expect((await studio.putBytes(`/api/pictures/${early}`, await examplePicture())).status).toBe(
     200,
@@ -38,7 +38,8 @@ it('keeps no photograph of a student whose guardian does not let it, whatever de
   expect((await studio.put(`/api/checks/${uuidv7()}`, exampleCheck(after))).status).toBe(403);
   expect(existsSync(pictureFile(studio.pictureDir, early))).toBe(false);
   expect((await studio.get(`/api/pictures/${early}`)).status).toBe(404);
-  expect((await studio.get(`/api/pictures/${ids.pictureId}`)).status).toBe(200);
+  expect((await studio.get(`/api/pictures/${ids.pictureId}`)).status).toBe(404);
+  expect(existsSync(pictureFile(studio.pictureDir, ids.pictureId))).toBe(true);
   const hand = {
     studentId: ids.studentId,
     takenAt: '2026-03-01T15:30:00.000Z',

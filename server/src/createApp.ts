@@ -4,6 +4,7 @@ import { apiRoutes, type ApiParts } from './apiRoutes';
 import { door } from './access/door';
 import { accessLog, type Asked } from './middleware/accessLog';
 import { builds } from './middleware/builds';
+import { refuseErased } from './erase/refuseErased';
 import { faultOf } from './faultOf';
 import { errors, type Log } from './middleware/errors';
 import { ownNamesOnly } from './middleware/ownNamesOnly';
@@ -46,6 +47,7 @@ export function createApp(parts: AppParts): Koa {
   app.use(whichStudio(studioId));
   app.use(door(parts));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
+  app.use(refuseErased(parts));
   for (const router of apiRoutes(parts)) app.use(router.routes());
   if (webDir !== undefined) serveWebApp(app, webDir);
   return app;

@@ -4,11 +4,17 @@ import { finishRestore } from './backup/restoreBackup';
 import { dropUnfinished } from './backup/unfinished';
 import { lockFolder } from './db/lockFolder';
 import { openDatabase, openReader } from './db/openDatabase';
+import { ownTemporaries } from './db/ownTemporaries';
 import { privateFolder } from './db/privateFolder';
 import { inTransaction } from './db/inTransaction';
 import { createDeriver, type Deriver } from './derive/deriver';
 import { markPending } from './derive/repo';
 import { threadRunner } from './derive/runner';
+import { dropStrayMail } from './erase/binService';
+import { openErased, type ErasedIds } from './erase/erasedIds';
+import { emptyLog } from './erase/repo';
+import { sweepErased } from './erase/sweep';
+import { eraseFilesOf } from './erase/sweepFolder';
 import { checkFiles, type FoundFiles } from './features/pictures/checkFiles';
 import type { Log } from './middleware/errors';
 import { studioId } from './studio/identity';
@@ -23,6 +29,7 @@ export interface OpenedStudio {
   reader: Knex;
   deriver: Deriver;
   pictureDir: string;
+  erased: ErasedIds;
   found: FoundFiles;
   /** How many checks of the demo were added. */
   filled: number;
@@ -55,18 +62,23 @@ export async function openStudio({
   log: Log;
 }): Promise<OpenedStudio> {
   privateFolder(dataDir);
+  ownTemporaries(dataDir);
   const unlock = lockFolder(dataDir);
   const finishedRestore = await finishRestore(dataDir);
   await dropUnfinished(dataDir);
+  const erased = openErased(dataDir);
   const file = join(dataDir, 'studio.sqlite');
   const db = await openDatabase(file);
+  if (await sweepErased(db, erased)) await eraseFilesOf(dataDir, erased);
+  await dropStrayMail(db, dataDir);
+  await emptyLog(db);
   const reader = openReader(file);
   const pictureDir = join(dataDir, 'pictures');
   const settings = await openSettings(db, zone);
   const runner = threadRunner(workerFile);
   const deriver = createDeriver({ db, reader, runner, zone: settings.zone, log });
   const renewed = await inTransaction(db, (trx) => markPending(trx, 'otherCode'));
-  const parts = { db, reader, deriver, pictureDir, now, zone: settings.zone };
+  const parts = { db, reader, deriver, erased, pictureDir, now, zone: settings.zone };
   const filled = invent ? await seedDemo(parts, invent) : 0;
   const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
   await deriver.resume();
@@ -79,6 +91,7 @@ export async function openStudio({
     reader,
     deriver,
     pictureDir,
+    erased,
     found,
     filled,
     renewed,

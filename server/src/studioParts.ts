@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Deriver } from './derive/deriver';
+import type { ErasedIds } from './erase/erasedIds';
 
 /** What every write to the studio needs. */
 export interface StudioParts {
@@ -11,4 +12,6 @@ export interface StudioParts {
   /** The teacher's time zone: by its calendar days are counted where a student has no lesson time of their own. */
   zone: () => string;
   deriver: Deriver;
+  /** What was erased, and must not come back. */
+  erased: ErasedIds;
 }

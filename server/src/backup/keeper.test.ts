@@ -87,6 +87,7 @@ describe('a backup a day', () => {
       folder: join(studio.folder, 'backups'),
       build: BUILD,
       run: runInline,
+      erased: studio.erased,
       now: () => studio.clock.now,
       zone: () => ZONE,
       log: () => undefined,
@@ -95,10 +96,13 @@ describe('a backup a day', () => {
   /** Has it look once, as at a start. */
   async function look(more: Partial<KeeperParts> = {}): Promise<string[]> {
     const runs: Promise<unknown>[] = [];
-    const run: KeeperParts['run'] = (order) => {
-      const made = (more.run ?? runInline)(order);
-      runs.push(made);
-      return made;
+    const run: KeeperParts['run'] = {
+      ...runInline,
+      make(order) {
+        const made = runInline.make(order);
+        runs.push(made);
+        return made;
+      },
     };
     const one = keeper({ ...more, run });
     await one.lookWhetherDue().catch(() => undefined);
@@ -132,8 +136,11 @@ describe('a backup a day', () => {
     await studentWithPicture(studio);
     let isFull = true;
     const one = keeper({
-      run: (order) =>
-        isFull ? Promise.reject(new BackupProblem('The disk is full.')) : runInline(order),
+      run: {
+        ...runInline,
+        make: (order) =>
+          isFull ? Promise.reject(new BackupProblem('The disk is full.')) : runInline.make(order),
+      },
     });
     await expect(one.lookWhetherDue()).rejects.toThrow('The disk is full.');
     expect((await one.state()).failed).toBe('The disk is full.');

@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import type { BackupManifest, BackupState, KeptBackup, SinceBackup } from '@open-palm/contract';
 import { calendarDay, dateOfDay } from '@open-palm/records/time';
+import type { ErasedIds } from '../erase/erasedIds';
+import { studiosSetAside } from '../erase/sweepFolder';
 import { faultOf } from '../faultOf';
 import type { Log } from '../middleware/errors';
 import { backupWords } from '@open-palm/words/backups';
@@ -32,6 +34,10 @@ export interface BackupKeeper {
   fileOf(name: string): string | null;
   /** Makes the day's, where it is not there and anything has changed since the last. */
   lookWhetherDue(): Promise<void>;
+  /** Takes out of every backup, and out of studios that were set aside, the students who were erased since they were made. */
+  eraseFromAll(): Promise<void>;
+  /** How many backups still hold a student who was erased. */
+  holding(): Promise<number>;
   /** Makes one a day from now on, where anything has changed since the last. */
   begin(): void;
   close(): Promise<void>;
@@ -44,17 +50,23 @@ export interface KeeperParts {
   folder: string;
   build: string;
   run: RunBackup;
+  erased: ErasedIds;
   now: () => Date;
   zone: () => string;
   log: Log;
 }
 
 export function openKeeper(parts: KeeperParts): BackupKeeper {
-  const { reader, dataDir, folder, build, run, now, zone, log } = parts;
+  const { reader, dataDir, folder, build, run, erased, now, zone, log } = parts;
   const manifests = new Map<string, { at: number; manifest: BackupManifest | null }>();
   let busy: Promise<void> | null = null;
   let failed: string | null = null;
+  let isAsked = false;
   let timer: NodeJS.Timeout | undefined;
+
+  const noteFault = (error: unknown) => {
+    log({ level: 'error', route: 'backup', stack: faultOf(error) });
+  };
 
   /** What a kept file says of itself; read once, as long as it stays the same file. */
   async function manifestIn(name: string, mtimeMs: number): Promise<BackupManifest | null> {
@@ -87,7 +99,7 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
     const at = now();
     const name = kind === 'daily' ? dailyName(dateOfDay(calendarDay(at, zone()))) : askedName(at);
     try {
-      await run({ dataDir, to: join(folder, name), madeAt: at.toISOString(), build });
+      await run.make({ dataDir, to: join(folder, name), madeAt: at.toISOString(), build });
       failed = null;
     } catch (error) {
       failed = error instanceof BackupProblem ? error.message : backupWords.failed;
@@ -107,6 +119,37 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
     }
   }
 
+  /** Names of backups that hold a student who was erased since. */
+  async function holdingErased(): Promise<string[]> {
+    const upTo = erased.studentsUpTo();
+    if (upTo === null) return [];
+    const { backups } = await kept();
+    const names: string[] = [];
+    for (const { name } of backups) {
+      const manifest = manifests.get(name)?.manifest;
+      if (manifest && holdsErased(manifest, upTo)) names.push(name);
+    }
+    return names;
+  }
+
+  async function eraseFromAll(): Promise<void> {
+    while (busy) await busy.catch(() => undefined);
+    busy = (async () => {
+      for (const name of await holdingErased()) {
+        await run.rewrite({ dataDir, rewrite: join(folder, name) }).catch(noteFault);
+      }
+      if (erased.studentsUpTo() === null) return;
+      for (const aside of await studiosSetAside(dataDir)) {
+        await run.sweep({ dataDir, sweep: aside }).catch(noteFault);
+      }
+    })();
+    try {
+      await busy;
+    } finally {
+      busy = null;
+    }
+  }
+
   async function lookWhetherDue(): Promise<void> {
     const { backups } = await kept();
     const [last] = backups;
@@ -117,16 +160,20 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
     await backUp('daily');
   }
 
-  const noteFault = (error: unknown) => {
-    log({ level: 'error', route: 'backup', stack: faultOf(error) });
-  };
   const look = () => void lookWhetherDue().catch(noteFault);
 
   return {
+    eraseFromAll,
+    holding: async () => (await holdingErased()).length,
     backUp,
     lookWhetherDue,
     start() {
-      if (!busy) void backUp('asked').catch(noteFault);
+      if (isAsked) return;
+      isAsked = true;
+      void backUp('asked')
+        .then(eraseFromAll)
+        .catch(noteFault)
+        .finally(() => (isAsked = false));
     },
     async state() {
       const { backups, unreadable } = await kept();
@@ -144,7 +191,7 @@ export function openKeeper(parts: KeeperParts): BackupKeeper {
     },
     fileOf: (name) => (kindOf(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
     begin() {
-      void dropUnfinished(folder).catch(noteFault).then(look);
+      void dropUnfinished(folder).then(eraseFromAll).catch(noteFault).then(look);
       timer = setInterval(look, LOOK_EVERY_MS);
       timer.unref();
     },
@@ -160,6 +207,10 @@ function isSameDisk(dataDir: string, folder: string): boolean {
   const place = existsSync(folder) ? folder : join(folder, '..');
   return !existsSync(place) || statSync(place).dev === statSync(dataDir).dev;
 }
+
+/** Whether a student was erased after a backup was made, or last gone through. */
+const holdsErased = ({ madeAt, erasedUpTo }: BackupManifest, upTo: string): boolean =>
+  erasedUpTo === null ? madeAt <= upTo : erasedUpTo < upTo;
 
 const isNothing = ({ looks, notes, edits, pictures }: SinceBackup): boolean =>
   looks + notes + edits + pictures === 0;

@@ -80,7 +80,7 @@ describe('a backup that is not as it should be', () => {
     [
       'a newer version',
       [{ name: 'studio.sqlite', content: Buffer.from('a') }],
-      { version: 2, files: 'otherwise' },
+      { version: 3, files: 'otherwise' },
       /newer Open Palm/,
     ],
     [

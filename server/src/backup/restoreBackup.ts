@@ -3,10 +3,12 @@ import { mkdir, readdir, readFile, rename, rm, statfs } from 'node:fs/promises';
 import { join } from 'node:path';
 import writeFileAtomic from 'write-file-atomic';
 import { z } from 'zod';
-import { DATABASE_NAME, type BackupManifest } from '@open-palm/contract';
+import { DATABASE_NAME, ERASED_NAME, type BackupManifest } from '@open-palm/contract';
 import { backupWords } from '@open-palm/words/backups';
 import { bytesWords } from '@open-palm/words/bytes';
 import { knowsTables } from '../db/openDatabase';
+import { findErased, openErased } from '../erase/erasedIds';
+import { sweepFolder } from '../erase/sweepFolder';
 import { BackupProblem, diskProblem } from './backupProblem';
 import { readManifest, unpackBackup } from './readBackup';
 import { isWhole, readSnapshot } from './snapshot';
@@ -71,6 +73,7 @@ export async function restoreBackup({
     if (!knowsTables(readSnapshot(join(incoming, DATABASE_NAME)).tables)) {
       throw new BackupProblem(backupWords.newer);
     }
+    await withoutErased(incoming, dataDir);
     await syncAll(incoming);
   } catch (error) {
     await rm(incoming, { recursive: true, force: true });
@@ -82,6 +85,19 @@ export async function restoreBackup({
   await note(dataDir, { step: 'aside', aside });
   await finishRestore(dataDir);
   return { manifest, aside: aside === null ? null : join(dataDir, aside) };
+}
+
+/**
+ * What was erased here, or where the backup was made, does not come back: both lists become this studio's, and what they name is taken out of what
+ * came in before it is in its place.
+ */
+async function withoutErased(incoming: string, dataDir: string): Promise<void> {
+  const theirs = findErased(incoming);
+  if (!theirs && !findErased(dataDir)) return;
+  const erased = openErased(dataDir);
+  if (theirs) await erased.merge(theirs);
+  await rm(join(incoming, ERASED_NAME), { force: true });
+  await sweepFolder(incoming, erased);
 }
 
 /**

@@ -1,24 +1,43 @@
 import { Worker } from 'node:worker_threads';
+import { openErased } from '../erase/erasedIds';
+import { sweepFolder } from '../erase/sweepFolder';
 import { BackupProblem } from './backupProblem';
+import { rewriteBackup, type RewriteOrder } from './rewriteBackup';
 import { writeBackup, type BackupMade, type BackupOrder } from './writeBackup';
 
-/** Makes a backup somewhere: in a thread of its own, or on the spot. */
-export type RunBackup = (order: BackupOrder) => Promise<BackupMade>;
+/** What is done with backups somewhere: in a thread of its own, or on the spot. */
+export interface RunBackup {
+  make(order: BackupOrder): Promise<BackupMade>;
+  /** Takes out of a backup what was erased. */
+  rewrite(order: RewriteOrder): Promise<void>;
+  /** Takes it out of a studio that was set aside. */
+  sweep(order: SweepOrder): Promise<void>;
+}
+
+export interface SweepOrder {
+  dataDir: string;
+  sweep: string;
+}
+
+export type ThreadOrder = BackupOrder | RewriteOrder | SweepOrder;
 
 /** What the thread says at its end. */
-export type ThreadSaid = { made: BackupMade } | { problem: string } | { fault: string };
+export type ThreadSaid = { made: BackupMade | null } | { problem: string } | { fault: string };
 
 /** On the spot: for tests and tools. */
-export const runInline: RunBackup = writeBackup;
+export const runInline: RunBackup = {
+  make: writeBackup,
+  rewrite: rewriteBackup,
+  sweep: ({ dataDir, sweep }) => sweepFolder(sweep, openErased(dataDir)),
+};
 
 /**
  * In a thread of its own: copying a database keeps a thread busy, and the studio goes on answering.
  *
  * @param file the built thread
  */
-export const runInThread =
-  (file: string): RunBackup =>
-  (order) =>
+export function runInThread(file: string): RunBackup {
+  const run = (order: ThreadOrder): Promise<BackupMade | null> =>
     new Promise((resolve, reject) => {
       const thread = new Worker(file, {
         workerData: order,
@@ -32,3 +51,9 @@ export const runInThread =
       thread.once('error', reject);
       thread.once('exit', () => reject(new Error('the backup thread left without a word')));
     });
+  return {
+    make: async (order) => (await run(order))!,
+    rewrite: async (order) => void (await run(order)),
+    sweep: async (order) => void (await run(order)),
+  };
+}

@@ -41,9 +41,12 @@ export function readSnapshot(file: string): Snapshot {
           ),
     );
     const settings = facts.get('settings');
-    const missing = columnsOf('pictures').includes('missing') ? 'missing' : '0';
+    const pictureColumns = columnsOf('pictures');
+    const missing = pictureColumns.includes('missing') ? 'missing' : '0';
+    // A look that stays may name a picture that was erased: it is not missed.
+    const kept = pictureColumns.includes('erased') ? 'erased = 0' : 'true';
     const pictures = all<{ id: string; missing: number }>(
-      `select id, ${missing} as missing from pictures`,
+      `select id, ${missing} as missing from pictures where ${kept}`,
     );
     const [last] = all<{ name: string }>(
       'select name from knex_migrations order by id desc limit 1',

@@ -23,6 +23,8 @@ describe('openDatabase', () => {
       );
     const before = (await tables()).sort();
     expect(before).toEqual([
+      'bin',
+      'bin_pictures',
       'captures',
       'checks',
       'crossings',

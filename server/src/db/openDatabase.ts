@@ -13,6 +13,8 @@ import * as factsFirst from '../../migrations/20261129110000_facts_first';
 import * as people from '../../migrations/20261130090000_people';
 import * as badges from '../../migrations/20261130120000_badges';
 import * as poses from '../../migrations/20261130150000_poses';
+import * as bin from '../../migrations/20261201040000_bin';
+import * as nothingLeftOver from '../../migrations/20261201040100_nothing_left_over';
 import * as accessTables from '../../migrations/access/20261130090000_first_tables';
 
 interface SqliteConnection {
@@ -24,6 +26,7 @@ interface Migration {
   name: string;
   up: (knex: Knex) => Promise<void>;
   down: (knex: Knex) => Promise<void>;
+  config?: { transaction: boolean };
 }
 
 /** Every migration in order, by its file's name; a new file is added at the end. */
@@ -41,6 +44,8 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261130090000_people', ...people },
   { name: '20261130120000_badges', ...badges },
   { name: '20261130150000_poses', ...poses },
+  { name: '20261201040000_bin', ...bin },
+  { name: '20261201040100_nothing_left_over', ...nothingLeftOver },
 ];
 
 /** Whether this Open Palm knows a studio's tables as they are after a change of this name. */
@@ -81,6 +86,8 @@ async function open(filename: string, migrations: readonly Migration[]): Promise
         connection.pragma('journal_mode = WAL');
         connection.pragma('foreign_keys = ON');
         connection.pragma('synchronous = FULL');
+        // What is deleted is overwritten: a student who was erased is in no gap between rows.
+        connection.pragma('secure_delete = ON');
         cacheStatements(connection);
         done();
       },

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 
 /** What in the folder is the studio's own: nothing else is touched, whatever folder somebody names. */
 const OWN =
-  /^((studio|access)\.sqlite(-wal|-shm)?|authority|access\.log|\d{8}-.*access\.log|lock\.sqlite(-journal)?|pictures|outbox|set-aside|backups|backup-work-.*|restore-incoming|restore\.json)$/;
+  /^((studio|access)\.sqlite(-wal|-shm)?|authority|access\.log|\d{8}-.*access\.log|lock\.sqlite(-journal)?|pictures|outbox|bin|erased\.json|set-aside|backups|backup-work-.*|restore-incoming|restore\.json)$/;
 
 /**
  * Makes the studio's folder and what is the studio's in it readable by its owner alone: it holds children's photographs. What is made

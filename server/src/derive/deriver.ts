@@ -117,6 +117,8 @@ export function createDeriver({ db, reader, runner, zone, log }: DeriverParts): 
     const outcome = facts && (await runner.run('standing', facts));
     if (outcome && 'failure' in outcome) throw new Error(outcome.failure);
     const settled = await inTransaction(db, async (trx) => {
+      // Taken away meanwhile.
+      if ((await touchesOf(trx, setupId)) === undefined) return 1;
       if (outcome) await keepTrack(trx, outcome.answer.track, outcome.answer.seen);
       return settleSetup(trx, setupId, touched);
     });

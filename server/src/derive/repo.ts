@@ -75,7 +75,7 @@ export async function keepDerived(
   derived: DerivedLook,
 ): Promise<void> {
   await freezeTold(trx, check.id);
-  await trx('checks')
+  const there = await trx('checks')
     .where({ id: check.id })
     .update({
       standings_json: JSON.stringify(derived.standings),
@@ -87,6 +87,8 @@ export async function keepDerived(
       derive_error: null,
       pending: 0,
     });
+  // Taken away while it was worked out.
+  if (there === 0) return;
   await trx('measures').where({ check_id: check.id }).delete();
   if (derived.measures.length === 0) return;
   await trx('measures').insert(

@@ -5,6 +5,7 @@ import { inputOf, type Student, type StudentInput } from '@open-palm/contract';
 import { receivedHash } from '../bodyHash';
 import { touchSetups } from '../derive/repo';
 import { keepEdit } from '../edits/keepEdit';
+import { hidePhotographs } from '../erase/binService';
 import { addCheck } from '../features/checks/repo';
 import { addHold } from '../features/holds/repo';
 import { addEntry } from '../features/lessonLog/repo';
@@ -69,4 +70,7 @@ async function putWhole(
       throw new Problem(409, 'conflict', answers.instrumentTaken(student.name), 'setups');
     },
   });
+  if (body.photos === 'withheld') {
+    await hidePhotographs(trx, uuidv7(), id, new Date(createdAt), maker);
+  }
 }

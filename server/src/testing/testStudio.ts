@@ -7,9 +7,11 @@ import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
 import { HEADERS } from '@open-palm/contract';
 import { createApp } from '../createApp';
-import { openKeeper } from '../backup/keeper';
+import { openKeeper, type BackupKeeper } from '../backup/keeper';
 import { runInline } from '../backup/runBackup';
 import { openDatabase, openReader } from '../db/openDatabase';
+import { openErased, type ErasedIds } from '../erase/erasedIds';
+import { sweepErased } from '../erase/sweep';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
 import type { Asked } from '../middleware/accessLog';
@@ -30,6 +32,8 @@ export interface TestStudio {
   db: Knex;
   reader: Knex;
   deriver: Deriver;
+  erased: ErasedIds;
+  backups: BackupKeeper;
   pictureDir: string;
   outboxDir: string;
   logged: Record<string, unknown>[];
@@ -85,7 +89,9 @@ export async function openTestStudio({
   const file = join(folder, 'studio.sqlite');
   const clock = { now: NOW };
   const delays = createDelays();
+  const erased = openErased(folder);
   const db = await openDatabase(file);
+  await sweepErased(db, erased);
   const reader = openReader(file);
   const asked: Asked[] = [];
   const logged: Record<string, unknown>[] = [];
@@ -94,12 +100,13 @@ export async function openTestStudio({
   const id = await studioId(db);
   const door = signedIn ? await openDoor(folder, db, () => clock.now) : null;
   const deriver = createDeriver({ db, reader, runner: inlineRunner, zone: settings.zone, log });
-  const backups = openKeeper({
+  const backups: BackupKeeper = openKeeper({
     reader,
     dataDir: folder,
     folder: join(folder, 'backups'),
     build: BUILD,
     run: runInline,
+    erased,
     now: () => clock.now,
     zone: settings.zone,
     log,
@@ -111,6 +118,8 @@ export async function openTestStudio({
       deriver,
       pictureDir,
       outboxDir,
+      dataDir: folder,
+      erased,
       backups,
       now: () => clock.now,
       zone: settings.zone,
@@ -159,6 +168,8 @@ export async function openTestStudio({
     db,
     reader,
     deriver,
+    erased,
+    backups,
     pictureDir,
     outboxDir,
     logged,

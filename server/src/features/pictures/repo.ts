@@ -12,13 +12,15 @@ export interface PictureRow {
   bytes: number | null;
   /** 1 when the file was found to be gone or another one: it can be sent again. */
   missing: number;
+  /** 1 for one that was erased, of which a look that stays has its points. */
+  erased?: number;
 }
 
 export const findPicture = (db: Knex, id: string): Promise<PictureRow | undefined> =>
   db<PictureRow>('pictures').where({ id }).first();
 
 export const everyPicture = (db: Knex): Promise<Pick<PictureRow, 'id' | 'bytes' | 'missing'>[]> =>
-  db<PictureRow>('pictures').select('id', 'bytes', 'missing');
+  db<PictureRow>('pictures').where({ erased: 0 }).select('id', 'bytes', 'missing');
 
 /** Adds a picture, or says of a known one how its file is now. */
 export async function putPicture(db: Knex, row: PictureRow): Promise<void> {

@@ -44,6 +44,8 @@ export interface MarkedCapture {
   pictureId: string;
   width: number;
   height: number;
+  /** Taken away: nobody is shown it. */
+  isHidden: boolean;
   points: Record<string, { x: number; y: number }>;
 }
 
@@ -54,11 +56,19 @@ export async function capturesOf(db: Knex, checkId: string): Promise<MarkedCaptu
     image_width: number;
     image_height: number;
     points_json: string;
-  }[] = await db('captures').where({ check_id: checkId }).orderBy('position');
+    bin_id: string | null;
+    erased: number | null;
+  }[] = await db('captures')
+    .leftJoin('bin_pictures', 'bin_pictures.picture_id', 'captures.picture_id')
+    .leftJoin('pictures', 'pictures.id', 'captures.picture_id')
+    .where({ check_id: checkId })
+    .orderBy('position')
+    .select('captures.*', 'bin_id', 'pictures.erased');
   return rows.map((row) => ({
     pictureId: row.picture_id,
     width: row.image_width,
     height: row.image_height,
+    isHidden: row.bin_id !== null || row.erased === 1,
     points: JSON.parse(row.points_json),
   }));
 }

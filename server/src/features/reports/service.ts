@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { mkdir, readFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import type { Knex } from 'knex';
@@ -67,16 +68,16 @@ export async function printReport(parts: ReportParts, checkId: string): Promise<
   const letter = await loadReport(parts.reader, checkId);
   const captures = await capturesOf(parts.reader, checkId);
   const pictures = await Promise.all(
-    captures.map(async (capture, i) => ({
-      ...(await markedPicture(
-        await readFile(pictureFile(parts.pictureDir, capture.pictureId)),
-        capture,
-      )),
-      caption: letter.captions[i] ?? '',
-    })),
+    captures.map(async (capture, i) => {
+      const file = pictureFile(parts.pictureDir, capture.pictureId);
+      // One that was taken away, or lost its file, is not in what is given.
+      if (capture.isHidden || !existsSync(file)) return [];
+      const marked = await markedPicture(await readFile(file), capture);
+      return [{ ...marked, caption: letter.captions[i] ?? '' }];
+    }),
   );
   const hands = letter.drawing ? await drawHands(parts.reader, checkId) : null;
-  return reportPdf(letter, pictures, parts.fontDir, hands);
+  return reportPdf(letter, pictures.flat(), parts.fontDir, hands);
 }
 
 /**

@@ -1,9 +1,12 @@
 import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
+import { v7 as uuidv7 } from 'uuid';
 import { inputOf, type KeptStudent, type Student, type StudentInput } from '@open-palm/contract';
 import { inTransaction } from '../../db/inTransaction';
 import { touchSetups } from '../../derive/repo';
 import { keepEdit } from '../../edits/keepEdit';
+import { hidePhotographs } from '../../erase/binService';
+import { refuseGone } from '../../erase/refuseErased';
 import { notFound, Problem } from '../../problem';
 import type { Edit } from '../../readBody';
 import { latestHolds } from '../../references/repo';
@@ -19,7 +22,7 @@ import { isShipped } from '@open-palm/records/holds';
  * @throws ConflictProblem when the same field was changed elsewhere too
  */
 export async function saveStudent(
-  { db, now, deriver }: StudioParts,
+  { db, now, deriver, erased }: StudioParts,
   id: string,
   input: StudentInput,
   maker: Maker,
@@ -29,6 +32,8 @@ export async function saveStudent(
   const kept = await inTransaction(db, async (trx) => {
     await refuseUnknownHolds(trx, { id, ...input });
     const known = await findStudent(trx, id);
+    // Asked once more where nobody can come between: who is being erased must not be added again.
+    if (!known) await refuseGone(trx, erased, [id]);
     const { body, version } = await keepEdit<StudentInput>(trx, {
       kind: 'student',
       id,
@@ -47,6 +52,7 @@ export async function saveStudent(
         throw new Problem(409, 'conflict', message, 'setups');
       },
     });
+    if (body.photos === 'withheld') await hidePhotographs(trx, uuidv7(), id, now(), maker);
     return { id, ...body, version };
   });
   deriver.wake(setupIdsOf(kept));

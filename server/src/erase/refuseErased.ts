@@ -1,0 +1,40 @@
+import type { Knex } from 'knex';
+import type { Middleware } from 'koa';
+import { eraseWords } from '@open-palm/words/erase';
+import { Problem } from '../problem';
+import type { ErasedIds } from './erasedIds';
+import { binnedUntil } from './repo';
+
+const OF_PATH = /^\/api\/(?!bin\/|backups\/|access\/)[a-z-]+\/([0-9a-f-]{36})(?:\/|$)/;
+
+/** Ids that a request is about: of its address, and of the student that it is written down of. */
+function idsOf(path: string, body: unknown): string[] {
+  const asked = OF_PATH.exec(path)?.[1];
+  const student =
+    typeof body === 'object' && body !== null && 'studentId' in body ? body.studentId : undefined;
+  return [asked, student].filter((id): id is string => typeof id === 'string');
+}
+
+/**
+ * Answers for what was erased that it is gone, so that a device forgets it too, and for what was taken away until when it can be brought back:
+ * what waits on a device for that stays there.
+ */
+export const refuseErased =
+  ({ reader, erased }: { reader: Knex; erased: ErasedIds }): Middleware =>
+  async (ctx, next) => {
+    const ids = idsOf(ctx.path, ctx.request.body);
+    if (ids.length > 0) await refuseGone(reader, erased, ids);
+    await next();
+  };
+
+/** @throws Problem `erased`, or `inBin` for what can still be brought back */
+export async function refuseGone(
+  db: Knex,
+  erased: ErasedIds,
+  ids: readonly string[],
+): Promise<void> {
+  if (ids.some((id) => erased.has(id))) throw new Problem(410, 'erased', eraseWords.erased, 'id');
+  const until = await binnedUntil(db, ids);
+  if (until === undefined) return;
+  throw new Problem(404, 'inBin', eraseWords.inBin(until.slice(0, 10)), 'id');
+}
