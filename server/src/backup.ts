@@ -6,6 +6,7 @@ import { BackupProblem } from './backup/backupProblem';
 import { backupFolder } from './backup/folder';
 import { askedName } from './backup/rotation';
 import { writeBackup } from './backup/writeBackup';
+import { ownTemporaries } from './db/ownTemporaries';
 
 /** Writes the studio into one file; it works beside a running studio. */
 const dataDir = process.env.DATA_DIR ?? 'data';
@@ -16,6 +17,7 @@ const from = process.env.INIT_CWD ?? process.cwd();
 const to = asked === undefined ? join(backupFolder(dataDir), askedName(now)) : resolve(from, asked);
 
 process.umask(0o077);
+ownTemporaries(dataDir);
 try {
   if (process.env.STUDIOS_DIR) adoptEarlier(process.env.STUDIOS_DIR);
   const { bytes, manifest } = await writeBackup({

@@ -13,6 +13,8 @@ import { openKeeper, type BackupKeeper } from './backup/keeper';
 import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
 import { faultOf } from './faultOf';
+import { binParts } from './erase/binParts';
+import { eraseWhenDue } from './erase/binService';
 import { diskTrouble } from './diskTrouble';
 import { FolderTaken } from './db/lockFolder';
 import { HEAD_BYTES, withLimits } from './limits';
@@ -54,6 +56,7 @@ const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 let studio: OpenedStudio | undefined;
 let way: PhoneWay = NO_PHONES;
 let backups: BackupKeeper | undefined;
+let stopErasing: () => void = () => undefined;
 let closeAccess: () => Promise<void> = () => Promise.resolve();
 
 /**
@@ -140,6 +143,10 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       onBegun: () => void letPhonesIn(),
       ...(webDir ? { webDir } : {}),
     }).callback();
+  stopErasing = eraseWhenDue(
+    binParts({ ...opened, dataDir, outboxDir: join(dataDir, 'outbox'), backups: keeper, now }),
+    log,
+  );
   // The demo's studio is invented anew whenever it is wanted.
   if (!isDemo) keeper.begin();
   if (door && publicOrigin !== undefined) await serveProxy(answerAt(proxyListener(publicOrigin)));
@@ -246,6 +253,7 @@ async function stop(): Promise<void> {
     one.closeAllConnections();
     await new Promise((resolve) => one.close(resolve));
   }
+  stopErasing();
   await backups?.close();
   await closeAccess();
   await studio?.close();

@@ -5,6 +5,7 @@ import { adoptEarlier } from './adoptEarlier';
 import { BackupProblem } from './backup/backupProblem';
 import { finishRestore, restoreBackup } from './backup/restoreBackup';
 import { FolderTaken, lockFolder } from './db/lockFolder';
+import { ownTemporaries } from './db/ownTemporaries';
 
 /** Puts a backup in the place of the studio, which must not be served meanwhile. */
 const dataDir = process.env.DATA_DIR ?? 'data';
@@ -12,6 +13,7 @@ const [asked] = process.argv.slice(2);
 const from = process.env.INIT_CWD ?? process.cwd();
 
 process.umask(0o077);
+ownTemporaries(dataDir);
 try {
   if (asked === undefined) throw new BackupProblem(words.notNamed);
   if (process.env.STUDIOS_DIR) adoptEarlier(process.env.STUDIOS_DIR);

@@ -50,6 +50,8 @@ export const importPreviewSchema = z.object({
   same: z.number().int(),
   /** Looks whose pictures did not come along: their numbers are kept as answers. */
   withoutPictures: z.number().int(),
+  /** What was erased or taken away here, and does not come back with a file. */
+  gone: z.number().int().default(0),
   /** Columns that say nothing to the studio. */
   leftAlone: z.array(z.string()),
   /** The first of what is wrong; nothing is taken while anything is. */

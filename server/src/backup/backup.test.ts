@@ -8,7 +8,7 @@ import { openTestStudio } from '../testing/testStudio';
 import { diskProblem } from './backupProblem';
 import { verifyBackup } from './readBackup';
 import { finishRestore, restoreBackup } from './restoreBackup';
-import { contentOf, freshFolder, fullStudio, namesIn } from './testing/studioContent';
+import { contentOf, freshFolder, fullStudio, handmadeZip, namesIn } from './testing/studioContent';
 import { dropUnfinished } from './unfinished';
 import { writeBackup } from './writeBackup';
 
@@ -109,6 +109,18 @@ describe('a backup', () => {
     const studio = await openTestStudio({ folder: elsewhere });
     expect((await studio.get(`/api/checks/${beforeId(4)}`)).status).toBe(200);
     await studio.close();
+  });
+
+  it('of before there was a list of what was erased is put back as ever', async () => {
+    const content = readFileSync(join(from, 'studio.sqlite'));
+    const old = await handmadeZip([{ name: 'studio.sqlite', content }], {
+      version: 1,
+      tables: '20261130150000_poses',
+    });
+    const folder = freshFolder();
+    const { manifest } = await restoreBackup({ dataDir: folder, file: old, now: NOW });
+    expect(manifest.erasedUpTo).toBeNull();
+    expect(contentOf(folder).checks).toEqual(contentOf(from).checks);
   });
 
   it('leaves nothing of one that was cut off, and leaves alone one that is being made beside it', async () => {

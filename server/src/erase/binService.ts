@@ -6,7 +6,9 @@ import { BIN_DAYS, type BinItem, type Removal } from '@open-palm/contract';
 import { eraseWords } from '@open-palm/words/erase';
 import { inTransaction } from '../db/inTransaction';
 import { touchSetups } from '../derive/repo';
+import { faultOf } from '../faultOf';
 import type { Maker } from '../maker';
+import type { Log } from '../middleware/errors';
 import { Problem } from '../problem';
 import { photosWithheld, studentExists } from '../references/repo';
 import type { StudioParts } from '../studioParts';
@@ -230,3 +232,22 @@ async function moveMail(from: string, to: string, looks: readonly string[]): Pro
 }
 
 const itemOf = ({ rows: _, pictureIds: __, ...item }: KeptRemoval): BinItem => item;
+
+/** How often it is looked whether a week is over, ms. */
+const LOOK_EVERY_MS = 30 * 60_000;
+
+/**
+ * Erases from now on whatever has lain in the bin for its week.
+ *
+ * @returns stops it
+ */
+export function eraseWhenDue(parts: BinParts, log: Log): () => void {
+  const look = () =>
+    void eraseDue(parts).catch((error: unknown) =>
+      log({ level: 'error', route: 'bin', stack: faultOf(error) }),
+    );
+  look();
+  const timer = setInterval(look, LOOK_EVERY_MS);
+  timer.unref();
+  return () => clearInterval(timer);
+}

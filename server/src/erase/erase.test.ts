@@ -166,6 +166,29 @@ describe('a student who is erased', () => {
     expect((await studio.db('students')).length).toBe(0);
   });
 
+  it('does not come back with a file that was taken out before, and the file says so', async () => {
+    const other = await richStudent(studio, 'Otto Bleibt');
+    const exported = await (await fetch(`${studio.url}/api/export/studio.json`)).text();
+    const bring = async () => {
+      const send = (path: string) =>
+        studio.ask(`/api/import/${path}`, {
+          method: 'POST',
+          headers: {
+            'Content-Type': 'application/octet-stream',
+            Origin: studio.url,
+            [HEADERS.build]: BUILD,
+          },
+          body: exported,
+        });
+      const { sha256 } = (await send('preview')).body as never as { sha256: string };
+      return (await send(sha256)).body;
+    };
+    await eraseHer();
+    // Herself, her look and her note.
+    expect(await bring()).toMatchObject({ done: true, gone: 3, added: { students: 0, checks: 0 } });
+    expect(await studio.db('students').pluck('id')).toEqual([other.id]);
+  });
+
   it('is erased to the end when the studio is opened again after it was cut off anywhere', async () => {
     const folder = freshFolder();
     const before = await openTestStudio({ folder, removes: false });

@@ -1,6 +1,7 @@
 import { createHash, createHmac, randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { Mutex } from 'async-mutex';
 import writeFileAtomic from 'write-file-atomic';
 import { z } from 'zod';
 import { ERASED_NAME } from '@open-palm/contract';
@@ -91,6 +92,8 @@ function listOf(first: ErasedFile, write: (file: ErasedFile) => Promise<void>): 
     file = next;
     known = file.sets.map(({ hashes }) => new Set(hashes));
   };
+  // One after the other: each goes on from what the one before wrote.
+  const turn = new Mutex();
   const has = (id: string) => file.sets.some(({ key }, i) => known[i]!.has(hashOf(key, id)));
   return {
     has,
@@ -99,27 +102,29 @@ function listOf(first: ErasedFile, write: (file: ErasedFile) => Promise<void>): 
         ? NOTHING
         : createHash('sha256').update(JSON.stringify(file.sets)).digest('hex'),
     studentsUpTo: () => file.studentsUpTo,
-    async add(ids, studentsUpTo) {
-      const [{ key, hashes }, ...others] = file.sets as [ErasedFile['sets'][0]];
-      const fresh = [...new Set(ids)].filter((id) => !has(id)).map((id) => hashOf(key, id));
-      if (fresh.length === 0 && studentsUpTo === undefined) return;
-      await keep({
-        ...file,
-        sets: [{ key, hashes: [...hashes, ...fresh] }, ...others],
-        studentsUpTo: later(file.studentsUpTo, studentsUpTo ?? null),
-      });
-    },
-    async merge(other) {
-      const sets = new Map(file.sets.map(({ key, hashes }) => [key, new Set(hashes)]));
-      for (const { key, hashes } of other.file.sets) {
-        sets.set(key, new Set([...(sets.get(key) ?? []), ...hashes]));
-      }
-      await keep({
-        ...file,
-        sets: [...sets].map(([key, hashes]) => ({ key, hashes: [...hashes] })),
-        studentsUpTo: later(file.studentsUpTo, other.studentsUpTo()),
-      });
-    },
+    add: (ids, studentsUpTo) =>
+      turn.runExclusive(async () => {
+        const [{ key, hashes }, ...others] = file.sets as [ErasedFile['sets'][0]];
+        const fresh = [...new Set(ids)].filter((id) => !has(id)).map((id) => hashOf(key, id));
+        if (fresh.length === 0 && studentsUpTo === undefined) return;
+        await keep({
+          ...file,
+          sets: [{ key, hashes: [...hashes, ...fresh] }, ...others],
+          studentsUpTo: later(file.studentsUpTo, studentsUpTo ?? null),
+        });
+      }),
+    merge: (other) =>
+      turn.runExclusive(async () => {
+        const sets = new Map(file.sets.map(({ key, hashes }) => [key, new Set(hashes)]));
+        for (const { key, hashes } of other.file.sets) {
+          sets.set(key, new Set([...(sets.get(key) ?? []), ...hashes]));
+        }
+        await keep({
+          ...file,
+          sets: [...sets].map(([key, hashes]) => ({ key, hashes: [...hashes] })),
+          studentsUpTo: later(file.studentsUpTo, other.studentsUpTo()),
+        });
+      }),
     get file() {
       return file;
     },

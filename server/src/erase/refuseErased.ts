@@ -3,7 +3,7 @@ import type { Middleware } from 'koa';
 import { eraseWords } from '@open-palm/words/erase';
 import { Problem } from '../problem';
 import type { ErasedIds } from './erasedIds';
-import { binnedUntil } from './repo';
+import { binnedUntil, everyBinned } from './repo';
 
 const OF_PATH = /^\/api\/(?!bin\/|backups\/|access\/)[a-z-]+\/([0-9a-f-]{36})(?:\/|$)/;
 
@@ -37,4 +37,14 @@ export async function refuseGone(
   const until = await binnedUntil(db, ids);
   if (until === undefined) return;
   throw new Problem(404, 'inBin', eraseWords.inBin(until.slice(0, 10)), 'id');
+}
+
+/** Tells of ids whether what has them was erased or lies in the bin. */
+export async function goneFrom(db: Knex, erased: ErasedIds): Promise<(id: string) => boolean> {
+  const binned = new Set(
+    (await everyBinned(db))
+      .filter(({ kind }) => kind === 'student' || kind === 'check')
+      .map(({ of_id }) => of_id),
+  );
+  return (id) => binned.has(id) || erased.has(id);
 }

@@ -1,6 +1,7 @@
 import { answers } from '@open-palm/words/answers';
 import type { ImportPreview } from '@open-palm/contract/exchange';
 import { inTransaction } from '../db/inTransaction';
+import { goneFrom } from '../erase/refuseErased';
 import { Problem } from '../problem';
 import type { Maker } from '../maker';
 import type { StudioParts } from '../studioParts';
@@ -15,12 +16,16 @@ import { planImport, type ImportSettings } from './importPlan';
  * @throws Problem `conflict` when it is another file than the previewed one
  */
 export async function importFile(
-  { db, now, zone, deriver }: StudioParts,
+  { db, now, zone, deriver, erased }: StudioParts,
   bytes: Uint8Array,
   { sha256, ...settings }: { sha256: string } & ImportSettings,
   maker: Maker,
 ): Promise<ImportPreview> {
-  const plan = await planImport(db, bytes, { zone: zone(), ...settings });
+  const plan = await planImport(db, bytes, {
+    zone: zone(),
+    isGone: await goneFrom(db, erased),
+    ...settings,
+  });
   if (plan.preview.sha256 !== sha256) {
     const message = answers.otherFile;
     throw new Problem(409, 'conflict', message, 'sha256');

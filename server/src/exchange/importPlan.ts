@@ -47,8 +47,48 @@ export interface ImportSettings {
 const MOST_ISSUES = 60;
 const SAMPLE_ROWS = 6;
 
-/** Reads a file and says what importing it would do: nothing is changed. */
+/**
+ * Reads a file and says what importing it would do: nothing is changed.
+ *
+ * @param isGone whether what has an id was erased or taken away here: it does not come back with a file
+ */
 export async function planImport(
+  db: Knex,
+  bytes: Uint8Array,
+  { isGone, ...settings }: { zone: string; isGone: (id: string) => boolean } & ImportSettings,
+): Promise<ImportPlan> {
+  return withoutGone(await planWhole(db, bytes, settings), isGone);
+}
+
+function withoutGone(plan: ImportPlan, isGone: (id: string) => boolean): ImportPlan {
+  const students = plan.students.filter(({ id }) => !isGone(id));
+  const checks = plan.checks.filter(({ id, input }) => !isGone(id) && !isGone(input.studentId));
+  const log = plan.log.filter(({ studentId }) => !isGone(studentId));
+  const lost = {
+    students: plan.students.length - students.length,
+    checks: plan.checks.length - checks.length,
+    log: plan.log.length - log.length,
+  };
+  const { preview } = plan;
+  return {
+    ...plan,
+    students,
+    checks,
+    log,
+    preview: {
+      ...preview,
+      added: {
+        ...preview.added,
+        students: preview.added.students - lost.students,
+        checks: preview.added.checks - lost.checks,
+        log: preview.added.log - lost.log,
+      },
+      gone: lost.students + lost.checks + lost.log,
+    },
+  };
+}
+
+async function planWhole(
   db: Knex,
   bytes: Uint8Array,
   { zone, dateOrder, corrections }: { zone: string } & ImportSettings,
@@ -221,6 +261,7 @@ const emptyPreview = (sha256: string): ImportPreview => ({
   changed: [],
   same: 0,
   withoutPictures: 0,
+  gone: 0,
   leftAlone: [],
   issues: [],
   issueCount: 0,

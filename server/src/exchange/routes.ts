@@ -4,6 +4,7 @@ import { Router } from '@koa/router';
 import type { Context } from 'koa';
 import getRawBody from 'raw-body';
 import { correctionsSchema, DATE_ORDERS } from '@open-palm/contract/exchange';
+import { goneFrom } from '../erase/refuseErased';
 import { Problem } from '../problem';
 import { readBody, writtenBy } from '../readBody';
 import type { StudioParts } from '../studioParts';
@@ -15,7 +16,7 @@ const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
 
 /** Students and looks as files, both ways. */
 export function exchangeRoutes(parts: StudioParts): Router {
-  const { reader, zone, deriver } = parts;
+  const { reader, zone, deriver, erased } = parts;
   const router = new Router({ prefix: '/api' });
   const download = (ctx: Context, name: string, type: string) => {
     ctx.type = type;
@@ -42,7 +43,9 @@ export function exchangeRoutes(parts: StudioParts): Router {
   // The file comes as its own bytes: how it is written is for the studio to find out.
   router.post('/import/preview', async (ctx) => {
     const bytes = await readFile(ctx);
-    ctx.body = (await planImport(reader, bytes, { zone: zone(), ...settingsOf(ctx) })).preview;
+    const isGone = await goneFrom(reader, erased);
+    const plan = await planImport(reader, bytes, { zone: zone(), isGone, ...settingsOf(ctx) });
+    ctx.body = plan.preview;
   });
 
   router.post('/import/:sha256', async (ctx) => {

@@ -90,7 +90,7 @@ export function ImportPreviewCard({
 }
 
 function summaryOf(preview: ImportPreview): string[] {
-  const { added, changed, same, withoutPictures, leftAlone } = preview;
+  const { added, changed, same, withoutPictures, gone, leftAlone } = preview;
   const counts: [number, (count: number) => string][] = [
     [added.students, words.newStudents],
     [added.holds, words.newHolds],
@@ -105,6 +105,7 @@ function summaryOf(preview: ImportPreview): string[] {
     ...(news.length + changed.length === 0 ? [words.nothing] : []),
     ...(same > 0 ? [words.same(same)] : []),
     ...(withoutPictures > 0 ? [words.withoutPictures(withoutPictures)] : []),
+    ...(gone > 0 ? [words.gone(gone)] : []),
     ...(leftAlone.length > 0 ? [words.leftAlone(leftAlone.join(', '))] : []),
   ];
 }

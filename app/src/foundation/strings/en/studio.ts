@@ -32,6 +32,8 @@ export const studio = {
   nothing: 'Everything in it is here already.',
   withoutPictures: (count: number) =>
     `${n(count, 'look comes', 'looks come')} without pictures: the numbers are kept as answers`,
+  gone: (count: number) =>
+    `${n(count, 'entry is', 'entries are')} of what was erased or taken away here, and ${count === 1 ? 'does' : 'do'} not come back with a file`,
   leftAlone: (columns: string) => `Left alone: ${columns}`,
   wrong: (count: number) =>
     count === 1
