@@ -7,6 +7,7 @@ import { registerOfflineApp } from '../src/foundation/api/offlineApp';
 import { useFreshApp } from '../src/foundation/api/useFreshApp';
 import { useKeepSending } from '../src/foundation/api/sync/useSync';
 import { Gate } from '../src/features/door/Gate';
+import { RemovedBar } from '../src/foundation/api/RemovedBar';
 import { WaitingBar } from '../src/foundation/api/WaitingBar';
 import { shippedFonts } from '../src/foundation/kit/shippedFonts';
 import { ThemeProvider } from '../src/foundation/kit/ThemeProvider';
@@ -22,6 +23,7 @@ export default function Layout() {
       <SWRConfig value={{ revalidateOnFocus: false, shouldRetryOnError: false }}>
         <ThemeProvider>
           <WaitingBar />
+          <RemovedBar />
           <Gate>
             <Stack screenOptions={{ headerShown: false, animation: 'none' }} />
           </Gate>

@@ -10,7 +10,8 @@ import { faultOf } from '../faultOf';
 import type { Maker } from '../maker';
 import type { Log } from '../middleware/errors';
 import { Problem } from '../problem';
-import { photosWithheld, studentExists } from '../references/repo';
+import { dropPictures } from '../references/consent';
+import { forgottenPictures, photosWithheld, studentExists } from '../references/repo';
 import type { StudioParts } from '../studioParts';
 import type { ErasedIds } from './erasedIds';
 import { keysOf } from './erasedKeys';
@@ -181,9 +182,16 @@ export async function eraseNow(parts: BinParts, ids: readonly string[]): Promise
   if (isStudent) parts.onStudentErased();
 }
 
-/** Erases what has lain in the bin for its week. */
-export const eraseDue = async (parts: BinParts): Promise<void> =>
-  eraseNow(parts, await idsInBin(parts.db, { dueAt: parts.now().toISOString() }));
+/** How long a picture may wait for its look, days: a device that has not sent it by then sends both again. */
+const FORGOTTEN_DAYS = 30;
+
+/** Erases what has lain in the bin for its week, and pictures whose look never came. */
+export async function eraseDue(parts: BinParts): Promise<void> {
+  const { db, now } = parts;
+  await eraseNow(parts, await idsInBin(db, { dueAt: now().toISOString() }));
+  const before = new Date(now().getTime() - FORGOTTEN_DAYS * DAY_MS).toISOString();
+  await dropPictures(parts, await forgottenPictures(db, before));
+}
 
 async function everythingOf(db: Knex, ids: readonly string[]): Promise<KeptRemoval[]> {
   const all = new Set(ids);

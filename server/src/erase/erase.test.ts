@@ -6,7 +6,7 @@ import { contentOf, freshFolder } from '../backup/testing/studioContent';
 import { restoreBackup } from '../backup/restoreBackup';
 import { writeBackup } from '../backup/writeBackup';
 import { openStudio } from '../openStudio';
-import { freshStudent } from '../testing/examples';
+import { exampleCheck, examplePicture, freshStudent } from '../testing/examples';
 import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
 import { eraseDue } from './binService';
 import { filesWith, piecesOf, richStudent, type RichStudent } from './testing/richStudent';
@@ -374,5 +374,36 @@ describe('photographs whose consent is withdrawn', () => {
     expect(next.status).toBe(200);
     expect((await post(`/api/bin/${item!.id}/back`)).status).toBe(200);
     expect((await studio.get(`/api/pictures/${her.pictureId}`)).status).toBe(200);
+  });
+});
+
+describe('a picture whose look does not come', () => {
+  it('goes with the look that is refused, and after a month where none ever names it', async () => {
+    const picture = async () => {
+      const id = uuidv7();
+      await studio.putBytes(`/api/pictures/${id}`, await examplePicture());
+      return id;
+    };
+    await remove('student', her.id);
+    const sent = await picture();
+    const look = exampleCheck({ studentId: her.id, setupId: her.setupId, pictureId: sent });
+    expect((await studio.put(`/api/checks/${uuidv7()}`, look)).status).toBe(404);
+    expect((await studio.get(`/api/pictures/${sent}`)).status).toBe(404);
+    // What lies in the bin is none of those.
+    expect(existsSync(join(studio.pictureDir, `${her.pictureId}.jpg`))).toBe(true);
+    const forgotten = await picture();
+    const parts = {
+      ...studio,
+      dataDir: studio.folder,
+      now: () => studio.clock.now,
+      onStudentErased: () => undefined,
+    };
+    studio.clock.now = new Date('2026-03-08T10:00:00.000Z');
+    await eraseDue(parts);
+    expect((await studio.get(`/api/pictures/${forgotten}`)).status).toBe(200);
+    studio.clock.now = new Date('2026-04-02T10:00:01.000Z');
+    await eraseDue(parts);
+    expect((await studio.get(`/api/pictures/${forgotten}`)).status).toBe(404);
+    expect(readdirSync(studio.pictureDir)).toEqual([]);
   });
 });

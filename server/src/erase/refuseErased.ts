@@ -1,7 +1,10 @@
 import type { Knex } from 'knex';
 import type { Middleware } from 'koa';
+import { z } from 'zod';
+import { idSchema } from '@open-palm/contract';
 import { eraseWords } from '@open-palm/words/erase';
 import { Problem } from '../problem';
+import { dropPictures } from '../references/consent';
 import type { ErasedIds } from './erasedIds';
 import { binnedUntil, everyBinned } from './repo';
 
@@ -20,12 +23,45 @@ function idsOf(path: string, body: unknown): string[] {
  * what waits on a device for that stays there.
  */
 export const refuseErased =
-  ({ reader, erased }: { reader: Knex; erased: ErasedIds }): Middleware =>
+  ({
+    db,
+    reader,
+    erased,
+    pictureDir,
+  }: {
+    db: Knex;
+    reader: Knex;
+    erased: ErasedIds;
+    pictureDir: string;
+  }): Middleware =>
   async (ctx, next) => {
     const ids = idsOf(ctx.path, ctx.request.body);
-    if (ids.length > 0) await refuseGone(reader, erased, ids);
+    try {
+      if (ids.length > 0) await refuseGone(reader, erased, ids);
+    } catch (error) {
+      // Photographs come before the look that names them: refused with it, they go again.
+      await dropPictures({ db, pictureDir }, picturesOf(ctx.request.body));
+      throw error;
+    }
     await next();
   };
+
+/** Pictures that a look or a relaxed hand names. */
+function picturesOf(body: unknown): string[] {
+  const named = namedSchema.safeParse(body).data;
+  return [
+    ...(named?.captures ?? []).map(({ pictureId }) => pictureId),
+    named?.pictureId ?? [],
+  ].flat();
+}
+
+const namedSchema = z.object({
+  pictureId: idSchema.optional().catch(undefined),
+  captures: z
+    .array(z.object({ pictureId: idSchema }))
+    .optional()
+    .catch(undefined),
+});
 
 /** @throws Problem `erased`, or `inBin` for what can still be brought back */
 export async function refuseGone(

@@ -30,11 +30,18 @@ export async function withConsent<Answer>(
   try {
     return await write();
   } catch (error) {
-    if (error instanceof NoConsent) {
-      for (const id of await inTransaction(db, (trx) => dropUnnamedPictures(trx, pictureIds))) {
-        await rm(pictureFile(pictureDir, id), { force: true });
-      }
-    }
+    if (error instanceof NoConsent) await dropPictures({ db, pictureDir }, pictureIds);
     throw error;
+  }
+}
+
+/** Takes away those of these pictures that nothing names, row and file. */
+export async function dropPictures(
+  { db, pictureDir }: { db: Knex; pictureDir: string },
+  pictureIds: readonly string[],
+): Promise<void> {
+  if (pictureIds.length === 0) return;
+  for (const id of await inTransaction(db, (trx) => dropUnnamedPictures(trx, pictureIds))) {
+    await rm(pictureFile(pictureDir, id), { force: true });
   }
 }

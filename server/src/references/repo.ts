@@ -21,10 +21,19 @@ export async function dropUnnamedPictures(trx: Knex, ids: readonly string[]): Pr
     .whereIn('id', [...ids])
     .whereNotIn('id', trx('captures').select('picture_id'))
     .whereNotIn('id', trx('relaxed_hands').select('picture_id'))
+    .whereNotIn('id', trx('bin_pictures').select('picture_id'))
     .pluck('id');
   await trx('pictures').whereIn('id', unnamed).delete();
   return unnamed;
 }
+
+/** Pictures from before a moment that nothing names: their look never came. */
+export const forgottenPictures = (db: Knex, before: string): Promise<string[]> =>
+  db('pictures')
+    .where('created_at', '<', before)
+    .whereNotIn('id', db('captures').select('picture_id'))
+    .whereNotIn('id', db('relaxed_hands').select('picture_id'))
+    .pluck('id');
 
 /** The first of these pictures that is not known here, by its index; null when all are. */
 export async function missingPicture(db: Knex, ids: readonly string[]): Promise<number | null> {

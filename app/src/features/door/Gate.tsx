@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { loadAccess } from '../../foundation/api/access';
 import { isInside, onRefusal, useAccess, useCurtain } from '../../foundation/api/accessState';
+import { forgetErased } from '../../foundation/api/forgetErased';
+import { onGone } from '../../foundation/api/gone';
 import { rememberStudio } from '../../foundation/api/offlineApp';
 import { isReachable, onReach } from '../../foundation/api/reach';
 import { sync } from '../../foundation/api/sync';
@@ -50,6 +52,9 @@ export function Gate({ children }: { children: ReactNode }) {
     // What waited for whoever is in now is due; where nothing may be kept, or the studio is away, nothing comes of either.
     void sync.hurry().catch(() => undefined);
     void rememberStudio().catch(() => undefined);
+    const forget = () => void forgetErased().catch(() => undefined);
+    forget();
+    return onGone(forget);
   }, [inside, me]);
   if (access === null) return wasAsked ? <Door /> : null;
   return inside && !curtain && !bringsCode ? children : <Door />;

@@ -12,6 +12,8 @@ import { describeIssue } from '@open-palm/words/describe';
 import { fieldName } from './fieldName';
 import { paths } from '../../foundation/api/paths';
 import { BackHeader } from '../../foundation/kit/BackHeader';
+import { router } from 'expo-router';
+import { RemoveButton } from '../../assessment/removal/RemoveButton';
 import { Button } from '../../foundation/kit/Button';
 import { Columns } from '../../foundation/kit/Columns';
 import { LineFields } from '../../foundation/kit/LineFields';
@@ -205,6 +207,12 @@ export function ReportEditor({
           )}
         </View>
         <Notice>{report.caution}</Notice>
+        {basedOn > 0 ? (
+          <RemoveButton
+            removal={{ kind: 'letter', ofId: check.id }}
+            onRemoved={() => router.dismissTo(`/checks/${check.id}`)}
+          />
+        ) : null}
       </Columns>
     </Screen>
   );

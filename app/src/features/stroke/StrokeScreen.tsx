@@ -207,6 +207,7 @@ function Takes({ handFile, takes }: { handFile: HandFile; takes: readonly KeptTa
               mirrored={student.side === 'left'}
               clip={clip?.takeId === shown.id ? clip.shows : null}
               nameOf={(take) => nameOf(take, now)}
+              isKept={(takes.find(({ id }) => id === shown.id)?.version ?? 0) > 0}
               onChange={change}
             />
           ) : (

@@ -4,6 +4,7 @@ import { FINGERS_SEEN, type Take } from '@open-palm/contract';
 import { writeStrokeCsv } from '@open-palm/contract/stroke';
 import type { Hold } from '@open-palm/core/holds';
 import { analyseStroke, strokeVerdicts } from '@open-palm/core/stroke';
+import { RemoveButton } from '../../assessment/removal/RemoveButton';
 import { Button } from '../../foundation/kit/Button';
 import { Card } from '../../foundation/kit/Card';
 import { Choice, Choices } from '../../foundation/kit/Choice';
@@ -38,6 +39,7 @@ export function TakeView({
   mirrored,
   clip,
   nameOf,
+  isKept,
   onChange,
 }: {
   take: Take;
@@ -48,6 +50,8 @@ export function TakeView({
   /** The clip it was read from, while it is at hand. */
   clip: ShownClip | null;
   nameOf: (take: Take) => string;
+  /** Whether the studio has it already. */
+  isKept: boolean;
   onChange: (take: Take) => void;
 }) {
   const [cuts, setCuts] = useState(take.cuts);
@@ -178,6 +182,7 @@ export function TakeView({
           )
         }
       />
+      {isKept ? <RemoveButton removal={{ kind: 'take', ofId: take.id }} /> : null}
     </Columns>
   );
 }

@@ -24,8 +24,10 @@ import { SKINS } from '@open-palm/core/portrait/skins';
 import { strings } from '../../foundation/strings';
 import { sizeUnit } from '../../foundation/strings/sizes';
 import { Text } from '../../foundation/kit/Text';
+import { RemoveButton } from '../../assessment/removal/RemoveButton';
 import { AuditsField } from './AuditsField';
 import { Field, OneOf } from './fields';
+import { PhotosRemoved } from './PhotosRemoved';
 import { LessonFields } from './LessonFields';
 import { SetupFields } from './SetupFields';
 import { usualInstruments } from './usualInstruments';
@@ -176,6 +178,7 @@ export function StudentForm({
         options={['allowed', 'withheld']}
         nameOf={(option) => lessonWords.photosOptions[option]}
       />
+      <PhotosRemoved control={control} wereAllowed={!isNew && initial.photos === 'allowed'} />
       <Notice>{strings.cautions.consent}</Notice>
       <OneOf
         control={control}
@@ -188,6 +191,12 @@ export function StudentForm({
         {lessonWords.bandsHelp}
       </Text>
       <AuditsField control={control} />
+      {isNew ? null : (
+        <RemoveButton
+          removal={{ kind: 'student', ofId: id }}
+          onRemoved={() => router.dismissTo('/students')}
+        />
+      )}
     </Screen>
   );
 }

@@ -9,6 +9,7 @@ import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { strings } from '../../foundation/strings';
 import { backupsWords } from '../../foundation/strings/backups';
+import { binWords } from '../../foundation/strings/bin';
 import { agoWords } from '../../foundation/strings/dateWords';
 import { letInWords } from '../../foundation/strings/letIn';
 import { useBackups } from './backups/useBackups';
@@ -58,6 +59,7 @@ export function StudioHomeScreen() {
         <PlaceRow key={place.title} {...place} />
       ))}
       {mayKeep ? <BackupsRow /> : null}
+      <PlaceRow href="/studio/removed" title={binWords.title} help={binWords.help} />
       <PlaceRow {...RULER} />
     </Screen>
   );

@@ -15,6 +15,7 @@ export const Backups = lazyPart<object>(
   async () => (await import('./backups/BackupsScreen')).BackupsScreen,
   room,
 );
+export const Bin = lazyPart<object>(async () => (await import('./bin/BinScreen')).BinScreen, room);
 export const People = lazyPart<object>(
   async () => (await import('./people/PeopleScreen')).PeopleScreen,
   room,

@@ -4,6 +4,7 @@ import { strings } from '../strings';
 import { noteRefusal } from './accessState';
 import { APP_BUILD, noteStudioBuild } from './builds';
 import { noteStudioTime } from './clock';
+import { noteGone } from './gone';
 import { noteReach } from './reach';
 import { currentStudio, noteStudio } from './whichStudio';
 
@@ -86,6 +87,7 @@ async function answered(path: string, init?: RequestInit): Promise<Response> {
   if (!refusal.success) throw new ApiProblem(strings.loading.unreadable, response.status);
   const { error, conflict } = refusal.data;
   noteRefusal(error.code);
+  if (error.code === 'erased') noteGone();
   throw new ApiProblem(error.message, response.status, {
     code: error.code,
     where: error.where,

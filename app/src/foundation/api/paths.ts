@@ -10,6 +10,12 @@ export const paths = {
   studio: '/api/studio',
   backups: '/api/backups',
   backup: (name: string) => `/api/backups/${name}`,
+  bin: '/api/bin',
+  inBin: (id: string) => `/api/bin/${id}`,
+  backFromBin: (id: string) => `/api/bin/${id}/back`,
+  eraseFromBin: (id: string) => `/api/bin/${id}/erase`,
+  removable: (kind: string, id: string) => `/api/removable/${kind}/${id}`,
+  gone: '/api/gone',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,
   handFile: (id: string, setupId?: string) =>

@@ -14,6 +14,6 @@ export async function refreshStudent(id: string): Promise<void> {
 
 export const refreshReport = (checkId: string): Promise<unknown> => mutate(paths.report(checkId));
 
-/** An own hold stands in many answers. */
-export const refreshHolds = (): Promise<unknown> =>
+/** Loads anew whatever is shown of the studio. */
+export const refreshAll = (): Promise<unknown> =>
   mutate((key) => typeof key === 'string' && key.startsWith('/api/'));

@@ -6,12 +6,12 @@ import { gripFacts } from '@open-palm/records/grip';
 import { READINESS } from '@open-palm/core/practice';
 import { useLessonLog } from '../../../foundation/api/lessonLog';
 import { useCheck, useFileOfCheck } from '../../../foundation/api/queries';
-import { paths } from '../../../foundation/api/paths';
 import { Breakdown } from '../../../assessment/breakdown/Breakdown';
 import { VerdictOverrideProvider } from '../../../assessment/verdictOverride/verdictOverride';
 import { findHold } from '@open-palm/records/holds';
 import { useLessonOverrides } from '../../../assessment/advice/useLessonOverrides';
 import { WorkOnCard } from '../../../assessment/advice/WorkOnCard';
+import { RemoveButton } from '../../../assessment/removal/RemoveButton';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
 import { Card } from '../../../foundation/kit/Card';
@@ -28,7 +28,7 @@ import { listWords } from '../../../foundation/strings/listWords';
 import { dayWords } from '../../../foundation/strings/dateWords';
 import { KeptFitCard } from './KeptFitCard';
 import { DownloadPoints } from '../coco/DownloadPoints';
-import { MarkedPicture } from '../../../drawing/pictures/MarkedPicture';
+import { KeptPicture } from './KeptPicture';
 
 const words = strings.result;
 
@@ -107,13 +107,7 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
               />
             ))}
             {captures.map((capture) => (
-              <MarkedPicture
-                key={capture.id}
-                url={paths.picture(capture.pictureId)}
-                picture={capture.image}
-                placed={capture.points}
-                label={words.picture(strings.views[capture.view])}
-              />
+              <KeptPicture key={capture.id} capture={capture} />
             ))}
             {taps.length > 0 ? (
               <Text variant="small" second>
@@ -121,6 +115,10 @@ function KeptCheck({ check, handFile }: { check: Check; handFile: HandFile }) {
               </Text>
             ) : null}
             {captures.length > 0 ? <DownloadPoints check={check} /> : null}
+            <RemoveButton
+              removal={{ kind: 'check', ofId: check.id }}
+              onRemoved={() => router.dismissTo(`/students/${check.studentId}`)}
+            />
           </View>
         }
       >

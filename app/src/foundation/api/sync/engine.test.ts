@@ -198,6 +198,35 @@ describe('what stops', () => {
   });
 });
 
+describe('what was erased in the studio', () => {
+  it('is forgotten, whoever made it and for whichever studio; the rest stays', async () => {
+    const store = memoryStore();
+    const { engine, later } = bench(() => ({ kind: 'unknown' }), store);
+    await engine.write(note('a'));
+    await engine.write(note('b'));
+    await store.put('elsewhere', { ...engine.contents()[0]!, id: 'c', studio: 'another' });
+    await engine.refresh();
+    expect(engine.elsewhere().map(({ id }) => id)).toEqual(['c']);
+    await engine.forget(({ id }) => id !== 'b');
+    await later(1);
+    expect(engine.contents().map(({ id }) => id)).toEqual(['b']);
+    expect(engine.elsewhere()).toEqual([]);
+    expect((await store.all()).length).toBe(1);
+  });
+
+  it('is shown no more where it only arrived since the page was opened', async () => {
+    const { engine } = bench(() => ({ kind: 'kept' }));
+    await engine.write(note('a'));
+    await engine.write(note('b'));
+    await engine.send();
+    const told: number[] = [];
+    engine.subscribe(() => told.push(engine.arrived().length));
+    engine.forgetArrived(({ id }) => id === 'a');
+    expect(told).toEqual([1]);
+    expect(engine.arrived()).toMatchObject([{ id: 'b' }]);
+  });
+});
+
 describe('two edits of the same', () => {
   const conflict = { version: 4, theirs: { name: 'Ida', setups: [] }, fields: [['name']] };
 

@@ -42,6 +42,10 @@ export interface SyncEngine {
   discard(entry: Pick<Entry, 'kind' | 'id'>): Promise<void>;
   /** Brings a discarded entry back. */
   restore(entry: Entry): Promise<void>;
+  /** Forgets what was erased in the studio, whoever made it and for whichever studio. */
+  forget(isErased: (one: Pick<Entry, 'id'> & Content) => boolean): Promise<void>;
+  /** Lets what arrived be shown no more: it was taken away in the studio. */
+  forgetArrived(isGone: (one: Arrived) => boolean): void;
   /** Reads what another tab has changed. */
   refresh(): Promise<void>;
 }
@@ -277,6 +281,18 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     async restore(entry) {
       await store.put(uuidv7(), entry);
       await changed();
+    },
+    async forget(isErased) {
+      for (const [key, value] of await store.all()) {
+        const entry = takenOver(value, device, now());
+        if (entry && isErased(entry)) await store.change(key, () => null);
+      }
+      arrived = arrived.filter((one) => !isErased(one));
+      await changed();
+    },
+    forgetArrived(isGone) {
+      arrived = arrived.filter((one) => !isGone(one));
+      listeners.forEach((listener) => listener());
     },
     async refresh() {
       await refresh();

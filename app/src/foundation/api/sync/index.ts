@@ -1,9 +1,8 @@
 import { currentPerson, isOfThisPerson } from '../accessState';
-import { drafts, termDrafts } from '../drafts';
+import { noteGone } from '../gone';
 import { currentStudio, isOfThisStudio, onOtherStudio } from '../whichStudio';
 import { deviceId } from './deviceId';
 import { createSyncEngine } from './engine';
-import { studentOf } from './entry';
 import { browserStore } from './entryStore';
 import { sendEntry } from './sendEntry';
 
@@ -32,12 +31,7 @@ export const sync = createSyncEngine({
     clearTimeout(timer);
     timer = setTimeout(call, ms);
   },
-  onErased(entry) {
-    const studentId = studentOf(entry);
-    if (studentId === null || entry.kind === 'log') return;
-    void drafts.dropOf(studentId);
-    void termDrafts.dropOf(studentId);
-  },
+  onErased: noteGone,
 });
 
 // What waits for the one that answers now is due.

@@ -39,6 +39,8 @@ export async function sendEntry(entry: Entry): Promise<Answer> {
     }
     return await sendBody(entry);
   } catch (error) {
+    // A refused look may have taken its pictures along: they are sent again with it.
+    for (const { id } of entry.pictures) arrivedPictures.delete(id);
     return answerOf(entry, error);
   }
 }

@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { isReachable, onReach } from '../reach';
-import { refreshHolds, refreshReport, refreshStudent } from '../refresh';
+import { refreshAll, refreshReport, refreshStudent } from '../refresh';
 import { keyOf, studentOf, type Entry, type Kind } from './entry';
 import { sync } from './index';
 
@@ -43,7 +43,8 @@ function loadAnewWhatArrived(): () => void {
       const studentId = studentOf(one);
       if (studentId !== null) void refreshStudent(studentId);
       if (one.kind === 'letter') void refreshReport(one.id);
-      if (one.kind === 'hold') void refreshHolds();
+      // An own hold stands in many answers.
+      if (one.kind === 'hold') void refreshAll();
     }
   });
 }

@@ -64,6 +64,7 @@ export const result = {
   addPicture: 'Picture',
   addTaps: 'Answer the rest by tap',
   changeTaps: (n: number) => (n === 1 ? 'One answer by tap' : `${n} answers by tap`),
+  pictureGone: 'This picture is not here any more. The points that were set on it are.',
   tapped: (n: number) =>
     n === 1 ? 'One checkpoint was answered by tap.' : `${n} checkpoints were answered by tap.`,
   title: 'What was measured',
