@@ -27,5 +27,9 @@ export const backupWords = {
     `The studio is as it was on ${madeAt}, with ${looks} looks. ${
       aside === null ? 'There was no studio here before.' : `What was here before lies in ${aside}.`
     }`,
+  restoring: 'A backup is being put back. In a minute the studio answers again.',
+  notRestored:
+    'It could not be put back. Why stands in the window that the studio was started from. Nothing was changed.',
+  lookAgain: 'Look at the backup again first: this one was looked at too long ago.',
   finished: 'A restore that was broken off has been brought to its end.',
 };

@@ -95,3 +95,31 @@ export type BackupManifest = z.infer<typeof backupManifestSchema>;
 export type KeptBackup = z.infer<typeof keptBackupSchema>;
 export type SinceBackup = z.infer<typeof sinceBackupSchema>;
 export type BackupState = z.infer<typeof backupStateSchema>;
+
+/** What is told of a backup before it is put in the place of the studio: every file of it was held against its hash. */
+export const restorePreviewSchema = z.object({
+  /** By which this very backup is put back. */
+  token: z.string(),
+  madeAt: instantSchema,
+  bytes: z.number().int().nonnegative(),
+  studio: backupManifestSchema.shape.studio,
+  /** Whether it is one of the studio that is here. */
+  isOurs: z.boolean(),
+  holds: backupManifestSchema.shape.holds,
+  /** What came here after it was made, and is set aside with everything else that is here. */
+  since: sinceBackupSchema,
+});
+
+/** How far a restore is. */
+export const restoreStateSchema = z.object({
+  step: z.enum(['none', 'unpacking', 'moving', 'done', 'failed']),
+  /** Why it failed, in words; nothing was changed then. */
+  problem: z.string().nullable(),
+  /** Of when the backup was. */
+  madeAt: instantSchema.nullable(),
+  /** Where what was here before lies now. */
+  aside: z.string().nullable(),
+});
+
+export type RestorePreview = z.infer<typeof restorePreviewSchema>;
+export type RestoreState = z.infer<typeof restoreStateSchema>;

@@ -4,6 +4,7 @@ import { ownerRoutes } from './access/ownerRoutes';
 import { accessRoutes, standingRoutes } from './access/routes';
 import type { DoorParts } from './access/visitor';
 import type { BackupKeeper } from './backup/keeper';
+import type { RestoreDesk } from './backup/restoreDesk';
 import { backupRoutes } from './backup/routes';
 import { binParts } from './erase/binParts';
 import { binRoutes } from './erase/routes';
@@ -44,6 +45,7 @@ export interface ApiParts extends StudioParts, DoorParts {
   /** What was found when the studio was opened. */
   report: StudioReport;
   backups: BackupKeeper;
+  restores: RestoreDesk;
   /** The studio's own folder. */
   dataDir: string;
 }

@@ -1,4 +1,4 @@
-import { createServer, type RequestListener } from 'node:http';
+import { createServer, type RequestListener, type Server } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { backupWords } from '@open-palm/words/backups';
@@ -7,9 +7,10 @@ import { createStream } from 'rotating-file-stream';
 import { createDelays } from './access/delays';
 import { MACHINE, type Listener } from './access/listener';
 import { openDoor } from './access/openDoor';
-import { adoptEarlier, type Adopted } from './adoptEarlier';
+import { adoptEarlier } from './adoptEarlier';
 import { backupFolder } from './backup/folder';
 import { openKeeper, type BackupKeeper } from './backup/keeper';
+import { openDesk } from './backup/restoreDesk';
 import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
 import { faultOf } from './faultOf';
@@ -18,11 +19,13 @@ import { eraseWhenDue } from './erase/binService';
 import { diskTrouble } from './diskTrouble';
 import { FolderTaken } from './db/lockFolder';
 import { HEAD_BYTES, withLimits } from './limits';
+import { adoptionLine, foundLines } from './openingWords';
 import { openStudio, type OpenedStudio } from './openStudio';
 import { localName, privateAddresses } from './phones/addresses';
 import { authorityFolder } from './phones/phoneDoor';
 import { createPhoneWay, NO_PHONES, type PhoneWay } from './phones/phoneWay';
 import { proxyListener } from './phones/proxyListener';
+import { createTurnstile } from './turnstile';
 import type { InventedStudio, InventStudio } from './seedDemo';
 
 const host = '127.0.0.1';
@@ -53,9 +56,15 @@ const log = (entry: Record<string, unknown>) => process.stderr.write(`${JSON.str
 const now = () => new Date();
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
+const runBackups = runInThread(beside('./backupThread.mjs'));
+const turnstile = createTurnstile(backupWords.restoring);
+const desk = openDesk({ dataDir, run: runBackups, now, reopen, log });
+
 let studio: OpenedStudio | undefined;
 let way: PhoneWay = NO_PHONES;
 let backups: BackupKeeper | undefined;
+/** Notes what is asked for. */
+let asked: ReturnType<typeof createStream> | undefined;
 let stopErasing: () => void = () => undefined;
 let closeAccess: () => Promise<void> = () => Promise.resolve();
 
@@ -78,7 +87,7 @@ interface DemoFile {
 /** Opens the studio and tells what a person should know of it. */
 async function open(): Promise<{ answer: RequestListener; firstRunCode: string | null }> {
   const adopted = home === undefined ? null : adoptEarlier(home);
-  if (adopted) say(adoptionLine(adopted));
+  if (adopted) say(adoptionLine(adopted, { home: home!, startedBy }));
   const isDemo = Boolean(process.env.DEMO_STUDIO);
   const opened = await openStudio({
     dataDir,
@@ -89,13 +98,13 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
     log,
   });
   studio = opened;
-  tellFound(opened);
+  foundLines(opened).forEach(say);
   const keeper = openKeeper({
     reader: opened.reader,
     dataDir,
     folder: backupFolder(dataDir),
     build,
-    run: runInThread(beside('./backupThread.mjs')),
+    run: runBackups,
     erased: opened.erased,
     now,
     zone: opened.settings.zone,
@@ -120,9 +129,9 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   }
   const delays = createDelays();
   // A month of a busy studio; the oldest goes.
-  const asked = createStream('access.log', { path: dataDir, size: '1M', maxFiles: 5 });
-  const answerAt = (listener: Listener): RequestListener =>
-    createApp({
+  asked = createStream('access.log', { path: dataDir, size: '1M', maxFiles: 5 });
+  const answerAt = (listener: Listener): RequestListener => {
+    const answer = createApp({
       ...opened,
       studioId: opened.id,
       access: door?.access ?? null,
@@ -133,16 +142,19 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       outboxDir: join(dataDir, 'outbox'),
       dataDir,
       backups: keeper,
+      restores: desk,
       fontDir: beside('./fonts'),
       build,
       report: { setAside: opened.found.setAside },
       now,
       zone: settings.zone,
       log,
-      noteAsked: (one) => void asked.write(`${JSON.stringify(one)}\n`),
+      noteAsked: (one) => void asked?.write(`${JSON.stringify(one)}\n`),
       onBegun: () => void letPhonesIn(),
       ...(webDir ? { webDir } : {}),
     }).callback();
+    return turnstile.listener(() => answer);
+  };
   stopErasing = eraseWhenDue(
     binParts({ ...opened, dataDir, outboxDir: join(dataDir, 'outbox'), backups: keeper, now }),
     log,
@@ -151,26 +163,6 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   if (!isDemo) keeper.begin();
   if (door && publicOrigin !== undefined) await serveProxy(answerAt(proxyListener(publicOrigin)));
   return { answer: answerAt(MACHINE), firstRunCode: door?.firstRunCode ?? null };
-}
-
-function tellFound({ found, filled, renewed, finishedRestore }: OpenedStudio): void {
-  if (finishedRestore) say(backupWords.finished);
-  if (filled > 0) say(`The demo studio is filled: ${filled} checks.`);
-  if (renewed > 0) say(`${renewed} looks are worked out anew, because Open Palm was renewed.`);
-  if (found.setAside) {
-    const { files, folder } = found.setAside;
-    say(`${files} files that belong to nothing in this studio were set aside in ${folder}.`);
-  }
-  if (found.missing > 0) say(`${found.missing} pictures have lost their file.`);
-}
-
-function adoptionLine({ kind, folder, isTaken }: Adopted): string {
-  if (isTaken) {
-    return `An earlier studio lies in ${home}. It stays there untouched, because ${folder} has one already; DATA_DIR=${home} ${startedBy} opens it.`;
-  }
-  return kind === 'demo'
-    ? `The demo studio that lay in ${home} is in ${folder} now.`
-    : `Your studio that lay in ${home} is in ${folder} now; npm start opens it.`;
 }
 
 /** Opens the way for phones where it is wanted or was open before; that it cannot be opened keeps nobody else out. */
@@ -185,22 +177,25 @@ async function letPhonesIn(): Promise<void> {
 }
 
 async function serveProxy(answer: RequestListener): Promise<void> {
-  const proxied = createServer({ maxHeaderSize: HEAD_BYTES }, answer);
-  withLimits(proxied);
+  const one = createServer({ maxHeaderSize: HEAD_BYTES }, answer);
+  withLimits(one);
   await new Promise<void>((resolve, reject) => {
-    proxied.once('error', reject);
-    proxied.listen(proxyPort, host, resolve);
+    one.once('error', reject);
+    one.listen(proxyPort, host, resolve);
   });
-  servers.push(proxied);
+  proxied.push(one);
   say(words.proxy(publicOrigin!, proxyPort));
 }
 
-let opened: (listener: RequestListener) => void;
-const ready = new Promise<RequestListener>((resolve) => (opened = resolve));
+/** What answers at this machine's own port; nobody is answered before the studio is open. */
+let answerHere: RequestListener | null = null;
+let opened: () => void;
+const ready = new Promise<void>((resolve) => (opened = resolve));
 const server = createServer({ maxHeaderSize: HEAD_BYTES }, (request, response) => {
-  void ready.then((listener) => listener(request, response));
+  void ready.then(() => answerHere!(request, response));
 });
-const servers = [server];
+/** Whoever comes by a proxy of the teacher's own. */
+const proxied: Server[] = [];
 withLimits(server);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -218,15 +213,8 @@ if (!Number.isInteger(port) || port < 1 || port > 65_535) {
 }
 server.listen(port, host, async () => {
   try {
-    const { answer, firstRunCode } = await open();
-    opened(answer);
-    const url = `http://${host}:${port}`;
-    if (firstRunCode === null) await letPhonesIn();
-    else {
-      say(words.begin(`${url}/welcome#${firstRunCode}`));
-      if (phones.wanted) say(words.phonesLater);
-    }
-    say(words.ready(url));
+    await openAndTell();
+    opened();
   } catch (error) {
     process.stderr.write(
       `${error instanceof FolderTaken ? error.message : words.notOpened(dataDir, whyNot(error))}\n`,
@@ -234,6 +222,51 @@ server.listen(port, host, async () => {
     process.exit(1);
   }
 });
+
+async function openAndTell(): Promise<void> {
+  const { answer, firstRunCode } = await open();
+  answerHere = answer;
+  const url = `http://${host}:${port}`;
+  if (firstRunCode === null) await letPhonesIn();
+  else {
+    say(words.begin(`${url}/welcome#${firstRunCode}`));
+    if (phones.wanted) say(words.phonesLater);
+  }
+  say(words.ready(url));
+}
+
+/**
+ * Closes the studio and opens it again while this program goes on: what a restore has unpacked takes its place in between. Where that fails the program ends,
+ * and the next start goes on from there.
+ */
+async function reopen(commit: () => Promise<void>): Promise<void> {
+  await turnstile.shut();
+  await commit();
+  try {
+    await closeStudio();
+    await openAndTell();
+  } catch (error) {
+    process.stderr.write(`${words.notOpened(dataDir, whyNot(error))}\n`);
+    process.exit(1);
+  }
+  turnstile.open();
+}
+
+/** Everything but this machine's own port. */
+async function closeStudio(): Promise<void> {
+  await way.stop();
+  for (const one of proxied.splice(0)) await closed(one);
+  stopErasing();
+  await backups?.close();
+  await closeAccess();
+  await studio?.close();
+  await new Promise<void>((resolve) => (asked ? asked.end(resolve) : resolve()));
+}
+
+async function closed(one: Server): Promise<void> {
+  one.closeAllConnections();
+  await new Promise((resolve) => one.close(resolve));
+}
 
 /** In words where a person can do something about it. */
 function whyNot(error: unknown): string {
@@ -249,14 +282,8 @@ async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
   await way.stop();
-  for (const one of servers) {
-    one.closeAllConnections();
-    await new Promise((resolve) => one.close(resolve));
-  }
-  stopErasing();
-  await backups?.close();
-  await closeAccess();
-  await studio?.close();
+  await closed(server);
+  await closeStudio();
   say('Open Palm has stopped.');
   process.exit(0);
 }

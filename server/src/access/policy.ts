@@ -33,7 +33,10 @@ export const POLICY: Readonly<Record<string, Rule>> = {
 
   'GET /api/backups': 'owner',
   'POST /api/backups': 'owner',
-  'GET /api/backups/:name': 'owner',
+  'GET /api/backups/kept/:name': 'owner',
+  'GET /api/backups/restore': 'owner',
+  'POST /api/backups/restore/look': 'owner',
+  'POST /api/backups/restore/:token': 'owner',
   'GET /api/bin': 'teacher',
   'PUT /api/bin/:id': 'teacher',
   'POST /api/bin/:id/back': 'teacher',

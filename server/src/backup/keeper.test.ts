@@ -42,7 +42,9 @@ describe('backups of a studio', () => {
       { name: 'open-palm-2026-03-02-100000.zip', kind: 'asked', holds: { looks: 1, pictures: 1 } },
     ]);
     expect(made.since).toEqual({ looks: 0, notes: 0, edits: 0, pictures: 0 });
-    const { headers, body, status } = await studio.get(`/api/backups/${made.backups[0]!.name}`);
+    const { headers, body, status } = await studio.get(
+      `/api/backups/kept/${made.backups[0]!.name}`,
+    );
     expect(status).toBe(200);
     expect(headers.get('content-disposition')).toContain(made.backups[0]!.name);
     expect((body as unknown as ArrayBuffer).byteLength).toBe(made.backups[0]!.bytes);
@@ -65,7 +67,7 @@ describe('backups of a studio', () => {
     'manifest.json',
   ])('give no other file: %s', async (name) => {
     await ask();
-    expect((await studio.get(`/api/backups/${name}`)).status).toBe(404);
+    expect((await studio.get(`/api/backups/kept/${name}`)).status).toBe(404);
   });
 
   it('name a file that was a backup once and cannot be read', async () => {

@@ -58,6 +58,24 @@ export async function restoreBackup({
   file: string;
   now: Date;
 }): Promise<Restored> {
+  const manifest = await unpackForRestore({ dataDir, file });
+  const aside = await commitRestore(dataDir, now);
+  await finishRestore(dataDir);
+  return { manifest, aside };
+}
+
+/**
+ * Unpacks a backup beside the studio, which may be served meanwhile, and holds all of it against its hashes.
+ *
+ * @throws BackupProblem with nothing changed
+ */
+export async function unpackForRestore({
+  dataDir,
+  file,
+}: {
+  dataDir: string;
+  file: string;
+}): Promise<BackupManifest> {
   const incoming = join(dataDir, INCOMING);
   const manifest = await readManifest(file);
   if (!knowsTables(manifest.tables)) throw new BackupProblem(backupWords.newer);
@@ -79,12 +97,21 @@ export async function restoreBackup({
     await rm(incoming, { recursive: true, force: true });
     throw diskProblem(error, dataDir);
   }
+  return manifest;
+}
+
+/**
+ * Notes that what was unpacked takes the studio's place: from here on the next start brings it to its end. Whoever has the studio open closes it and
+ * opens it again.
+ *
+ * @returns where what is here will lie; null where nothing is
+ */
+export async function commitRestore(dataDir: string, now: Date): Promise<string | null> {
   const isAnything = MOVED.some((name) => existsSync(join(dataDir, name)));
   const stamp = now.toISOString().replace(/[:.]/g, '-');
   const aside = isAnything ? join('set-aside', `before-restore-${stamp}`) : null;
   await note(dataDir, { step: 'aside', aside });
-  await finishRestore(dataDir);
-  return { manifest, aside: aside === null ? null : join(dataDir, aside) };
+  return aside === null ? null : join(dataDir, aside);
 }
 
 /**

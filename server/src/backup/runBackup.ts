@@ -1,7 +1,10 @@
 import { Worker } from 'node:worker_threads';
+import type { BackupManifest } from '@open-palm/contract';
 import { openErased } from '../erase/erasedIds';
 import { sweepFolder } from '../erase/sweepFolder';
 import { BackupProblem } from './backupProblem';
+import { verifyBackup } from './readBackup';
+import { unpackForRestore } from './restoreBackup';
 import { rewriteBackup, type RewriteOrder } from './rewriteBackup';
 import { writeBackup, type BackupMade, type BackupOrder } from './writeBackup';
 
@@ -12,6 +15,19 @@ export interface RunBackup {
   rewrite(order: RewriteOrder): Promise<void>;
   /** Takes it out of a studio that was set aside. */
   sweep(order: SweepOrder): Promise<void>;
+  /** Reads a backup from end to end. */
+  verify(order: VerifyOrder): Promise<BackupManifest>;
+  /** Unpacks one beside the studio. */
+  unpack(order: UnpackOrder): Promise<BackupManifest>;
+}
+
+export interface VerifyOrder {
+  verify: string;
+}
+
+export interface UnpackOrder {
+  dataDir: string;
+  unpack: string;
 }
 
 export interface SweepOrder {
@@ -19,17 +35,27 @@ export interface SweepOrder {
   sweep: string;
 }
 
-export type ThreadOrder = BackupOrder | RewriteOrder | SweepOrder;
+export type ThreadOrder = BackupOrder | RewriteOrder | SweepOrder | VerifyOrder | UnpackOrder;
 
 /** What the thread says at its end. */
-export type ThreadSaid = { made: BackupMade | null } | { problem: string } | { fault: string };
+export type ThreadSaid = { done: unknown } | { problem: string } | { fault: string };
 
 /** On the spot: for tests and tools. */
 export const runInline: RunBackup = {
   make: writeBackup,
   rewrite: rewriteBackup,
   sweep: ({ dataDir, sweep }) => sweepFolder(sweep, openErased(dataDir)),
+  verify: ({ verify }) => verifyBackup(verify),
+  unpack: ({ dataDir, unpack }) => unpackForRestore({ dataDir, file: unpack }),
 };
+
+/** Does what is asked, whatever it is. */
+export function runOrder(order: ThreadOrder): Promise<unknown> {
+  if ('to' in order) return runInline.make(order);
+  if ('rewrite' in order) return runInline.rewrite(order);
+  if ('sweep' in order) return runInline.sweep(order);
+  return 'verify' in order ? runInline.verify(order) : runInline.unpack(order);
+}
 
 /**
  * In a thread of its own: copying a database keeps a thread busy, and the studio goes on answering.
@@ -37,14 +63,14 @@ export const runInline: RunBackup = {
  * @param file the built thread
  */
 export function runInThread(file: string): RunBackup {
-  const run = (order: ThreadOrder): Promise<BackupMade | null> =>
+  const run = <Done>(order: ThreadOrder): Promise<Done> =>
     new Promise((resolve, reject) => {
       const thread = new Worker(file, {
         workerData: order,
         resourceLimits: { maxYoungGenerationSizeMb: 8 },
       });
       thread.once('message', (said: ThreadSaid) => {
-        if ('made' in said) resolve(said.made);
+        if ('done' in said) resolve(said.done as Done);
         else if ('problem' in said) reject(new BackupProblem(said.problem));
         else reject(new Error(said.fault));
       });
@@ -52,8 +78,10 @@ export function runInThread(file: string): RunBackup {
       thread.once('exit', () => reject(new Error('the backup thread left without a word')));
     });
   return {
-    make: async (order) => (await run(order))!,
-    rewrite: async (order) => void (await run(order)),
-    sweep: async (order) => void (await run(order)),
+    make: (order) => run(order),
+    rewrite: (order) => run(order),
+    sweep: (order) => run(order),
+    verify: (order) => run(order),
+    unpack: (order) => run(order),
   };
 }

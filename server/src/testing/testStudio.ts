@@ -8,6 +8,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { HEADERS } from '@open-palm/contract';
 import { createApp } from '../createApp';
 import { openKeeper, type BackupKeeper } from '../backup/keeper';
+import { openDesk } from '../backup/restoreDesk';
 import { runInline } from '../backup/runBackup';
 import { openDatabase, openReader } from '../db/openDatabase';
 import { openErased, type ErasedIds } from '../erase/erasedIds';
@@ -111,6 +112,14 @@ export async function openTestStudio({
     zone: settings.zone,
     log,
   });
+  const restores = openDesk({
+    dataDir: folder,
+    run: runInline,
+    now: () => clock.now,
+    // The program that serves a studio closes and opens it; here it stays as it is, and what was unpacked beside it.
+    reopen: (commit) => commit(),
+    log,
+  });
   const appAt = (at: Listener) =>
     createApp({
       db,
@@ -121,6 +130,7 @@ export async function openTestStudio({
       dataDir: folder,
       erased,
       backups,
+      restores,
       now: () => clock.now,
       zone: settings.zone,
       log,

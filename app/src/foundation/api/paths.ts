@@ -9,7 +9,11 @@ export const paths = {
   termPdf: '/api/terms/pdf',
   studio: '/api/studio',
   backups: '/api/backups',
-  backup: (name: string) => `/api/backups/${name}`,
+  backup: (name: string) => `/api/backups/kept/${name}`,
+  restore: '/api/backups/restore',
+  restoreLook: (name?: string) =>
+    `/api/backups/restore/look${name === undefined ? '' : `?name=${name}`}`,
+  restoreOf: (token: string) => `/api/backups/restore/${token}`,
   bin: '/api/bin',
   inBin: (id: string) => `/api/bin/${id}`,
   backFromBin: (id: string) => `/api/bin/${id}/back`,

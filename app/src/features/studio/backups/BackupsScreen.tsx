@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { backupStateSchema, type BackupState } from '@open-palm/contract';
 import { post } from '../../../foundation/api/access';
@@ -8,6 +9,7 @@ import { Card } from '../../../foundation/kit/Card';
 import { Columns } from '../../../foundation/kit/Columns';
 import { Loaded } from '../../../foundation/kit/Loaded';
 import { Notice } from '../../../foundation/kit/Notice';
+import { pickFile } from '../../../foundation/kit/pickFile';
 import { Screen } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
 import { space } from '../../../foundation/kit/tokens';
@@ -16,12 +18,20 @@ import { backupsWords as words } from '../../../foundation/strings/backups';
 import { useAction } from '../useAction';
 import { KeptBackups } from './KeptBackups';
 import { LastBackup } from './LastBackup';
+import { Restoring } from './Restoring';
 import { useBackups } from './useBackups';
+import { useRestore } from './useRestore';
 
 /** The studio's backups: when the last one was made and what is not in it, one more, and copies to keep elsewhere. */
 export function BackupsScreen() {
   const found = useBackups();
   const { problem, run } = useAction(found.retry);
+  const restore = useRestore();
+  const canPutBack = ['idle', 'shown', 'done', 'failed'].includes(restore.state.step);
+  const chooseFile = async () => {
+    const file = await pickFile('.zip,application/zip');
+    if (file) await restore.look({ file });
+  };
   return (
     <Loaded from={found}>
       {(state) => (
@@ -41,9 +51,21 @@ export function BackupsScreen() {
           <BackHeader title={words.title} backLabel={strings.nav.back} onBack="/studio" />
           {problem === null ? null : <Notice tone="out">{problem}</Notice>}
           <Columns picture={<Standing state={state} />}>
-            <KeptBackups state={state} />
+            <Restoring restore={restore} />
+            <KeptBackups
+              state={state}
+              onPutBack={canPutBack ? (name) => void restore.look({ name }) : null}
+            />
+            <Help title={words.back} help={words.backHelp}>
+              <Button
+                label={words.choose}
+                icon="file-restore-outline"
+                disabled={!canPutBack}
+                onPress={() => void chooseFile()}
+                style={{ alignSelf: 'flex-start' }}
+              />
+            </Help>
             <Help title={words.inside} help={words.insideHelp} />
-            <Help title={words.back} help={words.backHelp} />
           </Columns>
         </Screen>
       )}
@@ -72,13 +94,14 @@ function Standing({ state }: { state: BackupState }) {
   );
 }
 
-function Help({ title, help }: { title: string; help: string }) {
+function Help({ title, help, children }: { title: string; help: string; children?: ReactNode }) {
   return (
     <Card style={{ gap: space(1) }}>
       <Text variant="strong">{title}</Text>
       <Text variant="small" second>
         {help}
       </Text>
+      {children}
     </Card>
   );
 }

@@ -52,16 +52,18 @@ describe('kept backups', () => {
       kind: 'daily',
       madeAt: '2026-03-01T09:00:00',
     });
-    render(<KeptBackups state={state({ backups: [backup(), older], isDaily: true })} />);
+    render(
+      <KeptBackups state={state({ backups: [backup(), older], isDaily: true })} onPutBack={null} />,
+    );
     expect(screen.getByText('2 March 2026, 10:00, asked for')).toBeTruthy();
     expect(screen.getAllByText('1.2 MB · 1 look, 2 pictures')).toHaveLength(2);
     fireEvent.press(screen.getByLabelText('Save a copy: 1 March 2026, 09:00'));
-    expect(mockedSave).toHaveBeenCalledWith(`/api/backups/${older.name}`, older.name);
+    expect(mockedSave).toHaveBeenCalledWith(`/api/backups/kept/${older.name}`, older.name);
     expect(screen.getByText(/^In \/disk\/backups\. One is made by itself/)).toBeTruthy();
   });
 
   it('promise none by itself where none is made', () => {
-    render(<KeptBackups state={state()} />);
+    render(<KeptBackups state={state()} onPutBack={null} />);
     expect(screen.getByText('In /disk/backups.')).toBeTruthy();
   });
 });
