@@ -58,6 +58,7 @@ export const answers = {
   instrumentsTaken: 'One of these instruments already belongs to another student.',
   instrumentTaken: (name: string) => `An instrument of ${name} is taken.`,
   holdOfOther: 'This hold belongs to another instrument.',
+  cancelled: 'The import was cancelled. Nothing was changed.',
   otherFile: 'This is another file than the one that was shown. Look at it again first.',
   fileForm: (type: string) => `A file is sent as ${type}.`,
   fileTooLarge: (mb: number) => `This file is larger than ${mb} MB.`,

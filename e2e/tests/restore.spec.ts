@@ -1,7 +1,6 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { expectAccessible } from '../support/expectAccessible';
-import { expectFits } from '../support/expectFits';
 import { expect, PASSPHRASE, test } from '../support/ownStudio';
 import { press } from '../support/teacher';
 
@@ -26,7 +25,6 @@ test('a kept backup is put back from the screen, and whoever was in signs in aga
   await expect(page.getByText(/^It is whole: 1 student/)).toBeVisible();
   await expect(page.getByText('What came here since is not in it: 1 change.')).toBeVisible();
   await expectAccessible(page, 'putting back');
-  await expectFits(page);
   await press(page, 'Leave it as it is');
   await expect(page.getByText(/^It is whole/)).toHaveCount(0);
   await press(page, /^Put back: /, false);

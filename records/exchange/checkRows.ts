@@ -87,6 +87,8 @@ export interface CheckContext {
   /** Which number of 03/04/2026 is the day, if a person said so. */
   dateOrder: DateOrder | null;
   makeId: (key: string, atMs: number) => string;
+  /** Told now and then how much of it is done, from 0 to 1. */
+  onShare?: ((share: number) => void) | undefined;
 }
 
 export interface ReadCheck {
@@ -113,7 +115,8 @@ export function checksFromTable(
     byId: new Map(context.students.map((student) => [student.id, [student]])),
     byName: studentsByName(context.students),
   };
-  for (const row of table.rows) {
+  for (const [i, row] of table.rows.entries()) {
+    if (i % TOLD_EVERY === 0) context.onShare?.(i / table.rows.length / 2);
     const draft = draftOf(row, context, known, order ?? 'dayFirst', issues);
     if (!draft) continue;
     const begun = looks.get(draft.id);
@@ -133,9 +136,15 @@ export function checksFromTable(
     look.rowOf.set(key, row.row);
     look.taps.push(tap);
   }
-  const checks = [...looks.values()].flatMap((look) => finished(look, issues) ?? []);
+  const checks = [...looks.values()].flatMap((look, i) => {
+    if (i % TOLD_EVERY === 0) context.onShare?.((1 + i / looks.size) / 2);
+    return finished(look, issues) ?? [];
+  });
   return { checks, issues, asksDateOrder: order === null };
 }
+
+/** How many rows or looks are read before it is told how far it is. */
+const TOLD_EVERY = 200;
 
 /** Whom the rows can be of. */
 interface KnownStudents {

@@ -74,6 +74,8 @@ export interface StudentContext {
   zone: string;
   /** An id for what has none in the table, always the same for the same key. */
   makeId: (key: string) => string;
+  /** Told now and then how much of it is done, from 0 to 1. */
+  onShare?: ((share: number) => void) | undefined;
 }
 
 /** Which column tells of which field, for saying where something is wrong. */
@@ -103,7 +105,11 @@ export function studentsFromTable(
   const issues: RowIssue[] = [];
   const students: Student[] = [];
   const there = new Map(context.students.map((student) => [student.id, student]));
-  for (const [id, group] of groupRows(rows, context, issues)) {
+  const groups = groupRows(rows, context, issues);
+  let done = 0;
+  for (const [id, group] of groups) {
+    if (done % TOLD_EVERY === 0) context.onShare?.(done / groups.size);
+    done += 1;
     const known = there.get(id);
     const [first] = group as [TableRow, ...TableRow[]];
     const setups = [...(known?.setups ?? [])];
@@ -130,6 +136,9 @@ export function studentsFromTable(
   }
   return { students, issues };
 }
+
+/** How many students are read before it is told how far it is. */
+const TOLD_EVERY = 200;
 
 /** Rows by the student that they are of, in the table's order. */
 function groupRows(

@@ -6,9 +6,10 @@ import type { DoorParts } from './access/visitor';
 import type { BackupKeeper } from './backup/keeper';
 import type { RestoreDesk } from './backup/restoreDesk';
 import { backupRoutes } from './backup/routes';
-import { binParts } from './erase/binParts';
-import { binRoutes } from './erase/routes';
+import { binParts } from './bin/binParts';
+import { binRoutes } from './bin/routes';
 import { exchangeRoutes } from './exchange/routes';
+import type { ImportReader } from './exchange/importReader';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
 import { holdRoutes } from './features/holds/routes';
@@ -46,6 +47,7 @@ export interface ApiParts extends StudioParts, DoorParts {
   report: StudioReport;
   backups: BackupKeeper;
   restores: RestoreDesk;
+  importReader: ImportReader;
   /** The studio's own folder. */
   dataDir: string;
 }

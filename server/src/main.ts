@@ -13,9 +13,10 @@ import { openKeeper, type BackupKeeper } from './backup/keeper';
 import { openDesk } from './backup/restoreDesk';
 import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
+import { readerInThread } from './exchange/importReader';
 import { faultOf } from './faultOf';
-import { binParts } from './erase/binParts';
-import { eraseWhenDue } from './erase/binService';
+import { binParts } from './bin/binParts';
+import { eraseWhenDue } from './bin/eraseNow';
 import { diskTrouble } from './diskTrouble';
 import { FolderTaken } from './db/lockFolder';
 import { HEAD_BYTES, withLimits } from './limits';
@@ -143,6 +144,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       dataDir,
       backups: keeper,
       restores: desk,
+      importReader: readerInThread(beside('./importThread.mjs'), dataDir),
       fontDir: beside('./fonts'),
       build,
       report: { setAside: opened.found.setAside },

@@ -10,7 +10,7 @@ import { inTransaction } from './db/inTransaction';
 import { createDeriver, type Deriver } from './derive/deriver';
 import { markPending } from './derive/repo';
 import { threadRunner } from './derive/runner';
-import { dropStrayMail } from './erase/binService';
+import { dropStrayMail } from './bin/mail';
 import { openErased, type ErasedIds } from './erase/erasedIds';
 import { emptyLog } from './erase/repo';
 import { sweepErased } from './erase/sweep';

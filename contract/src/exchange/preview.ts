@@ -65,5 +65,13 @@ export const importPreviewSchema = z.object({
   done: z.boolean(),
 });
 
+/** How far an import is: reading the file, or bringing it in. */
+export const importProgressSchema = z.object({
+  step: z.enum(['none', 'reading', 'bringing']),
+  /** Of what is to be done in this step, from 0 to 1. */
+  share: z.number().min(0).max(1),
+});
+
+export type ImportProgress = z.infer<typeof importProgressSchema>;
 export type Correction = z.infer<typeof correctionsSchema>[number];
 export type ImportPreview = z.infer<typeof importPreviewSchema>;

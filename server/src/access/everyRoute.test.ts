@@ -50,6 +50,8 @@ const MAY: Readonly<Record<string, string>> = {
   'GET /api/export/studio.json': 'owner',
   'GET /api/holds': 'teacher owner',
   'PUT /api/holds/:id': 'teacher owner',
+  'GET /api/import/progress': 'owner',
+  'POST /api/import/cancel': 'owner',
   'POST /api/import/preview': 'owner',
   'POST /api/import/:sha256': 'owner',
   'GET /api/letters/:id': 'teacher owner',

@@ -52,6 +52,8 @@ export const POLICY: Readonly<Record<string, Rule>> = {
   'GET /api/export/studio.json': 'owner',
   'GET /api/holds': 'teacher',
   'PUT /api/holds/:id': 'teacher',
+  'GET /api/import/progress': 'owner',
+  'POST /api/import/cancel': 'owner',
   'POST /api/import/preview': 'owner',
   'POST /api/import/:sha256': 'owner',
   'GET /api/letters/:id': 'teacher',

@@ -76,7 +76,7 @@ describe('a backup that is put back from the screen', () => {
 
   it('may be one that is kept here', async () => {
     await studio.backups.backUp('asked');
-    const [{ name }] = (await studio.backups.state()).backups as [{ name: string }];
+    const { name } = (await studio.backups.state()).backups[0]!;
     const looked = await send(`look?name=${name}`);
     expect(looked.body).toMatchObject({ holds: { students: 2 } });
     expect(existsSync(join(studio.folder, 'backups', name))).toBe(true);
@@ -115,7 +115,7 @@ describe('a backup that is put back from the screen', () => {
   it('is not put back unseen, nor when the file was damaged after it was looked at', async () => {
     expect((await send('f'.repeat(64))).status).toBe(409);
     await studio.backups.backUp('asked');
-    const [{ name }] = (await studio.backups.state()).backups as [{ name: string }];
+    const { name } = (await studio.backups.state()).backups[0]!;
     const { token } = (await send(`look?name=${name}`)).body as never as { token: string };
     writeFileSync(join(studio.folder, 'backups', name), 'damaged');
     await send(token);

@@ -1,4 +1,5 @@
-import type { KeptRemoval, LetterVersion, Row } from './repo';
+import type { KeptRemoval, Row } from '../bin/repo';
+import type { LetterVersion } from './repo';
 
 /** By what a letter is known as erased: its look may be written another one, which is not. */
 export const letterKey = ({ check_id, at }: LetterVersion): string => `letter ${check_id} ${at}`;

@@ -3,10 +3,10 @@ import type { Middleware } from 'koa';
 import { z } from 'zod';
 import { idSchema } from '@open-palm/contract';
 import { eraseWords } from '@open-palm/words/erase';
+import { binnedUntil, everyBinned } from '../bin/repo';
 import { Problem } from '../problem';
 import { dropPictures } from '../references/consent';
 import type { ErasedIds } from './erasedIds';
-import { binnedUntil, everyBinned } from './repo';
 
 const OF_PATH = /^\/api\/(?!bin\/|backups\/|access\/)[a-z-]+\/([0-9a-f-]{36})(?:\/|$)/;
 

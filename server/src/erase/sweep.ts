@@ -1,22 +1,11 @@
 import type { Knex } from 'knex';
+import { deleteRows, dropFromBin, everyBinned, findInBin, picturesOf, setupsOf } from '../bin/repo';
 import { inTransaction } from '../db/inTransaction';
 import { readFact, writeFact } from '../studio/repo';
 import { touchSetups } from '../derive/repo';
 import { NOTHING, type ErasedIds } from './erasedIds';
 import { letterKey } from './erasedKeys';
-import {
-  deleteEdits,
-  deleteRows,
-  dropFromBin,
-  erasePictures,
-  everyBinned,
-  everyErasable,
-  everyLetter,
-  everyLetterEdit,
-  findInBin,
-  picturesOf,
-  setupsOf,
-} from './repo';
+import { deleteEdits, erasePictures, everyErasable, everyLetter, everyLetterEdit } from './repo';
 
 const MARK = 'erased';
 

@@ -5,17 +5,14 @@ import { inputOf, type Student, type StudentInput } from '@open-palm/contract';
 import { receivedHash } from '../bodyHash';
 import { touchSetups } from '../derive/repo';
 import { keepEdit } from '../edits/keepEdit';
-import { hidePhotographs } from '../erase/binService';
+import { hidePhotographs } from '../bin/takeAway';
 import { addCheck } from '../features/checks/repo';
 import { addHold } from '../features/holds/repo';
 import { addEntry } from '../features/lessonLog/repo';
 import { findStudent, putStudent } from '../features/students/repo';
 import { Problem } from '../problem';
-import type { ImportPlan } from './importPlan';
+import type { Brought } from './importBatches';
 import type { Maker } from '../maker';
-
-/** What can be brought in at once. */
-export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;
 
 /**
  * Brings students, holds, looks and notes in as facts, inside a transaction of the caller's.

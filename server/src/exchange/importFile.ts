@@ -1,37 +1,50 @@
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { answers } from '@open-palm/words/answers';
 import type { ImportPreview } from '@open-palm/contract/exchange';
 import { inTransaction } from '../db/inTransaction';
-import { goneFrom } from '../erase/refuseErased';
 import { Problem } from '../problem';
 import type { Maker } from '../maker';
 import type { StudioParts } from '../studioParts';
 import { bringIn } from './bringIn';
-import { planImport, type ImportSettings } from './importPlan';
+import type { ImportSettings } from './importPlan';
+import type { ImportReader, ReadOptions } from './importReader';
 
 /**
- * Imports a file that was previewed: all of it, or nothing.
+ * Imports a file that was previewed: all of it, or nothing. It comes piece by piece, and whoever asks something meanwhile is answered in between.
  *
  * @param sha256 of the file that was previewed
  * @returns what was done; the preview with what is wrong when anything is, and nothing was changed then
  * @throws Problem `conflict` when it is another file than the previewed one
  */
 export async function importFile(
-  { db, now, zone, deriver, erased }: StudioParts,
+  { db, now, zone, deriver, importReader }: StudioParts & { importReader: ImportReader },
   bytes: Uint8Array,
   { sha256, ...settings }: { sha256: string } & ImportSettings,
   maker: Maker,
+  options: ReadOptions & { onBringing: (share: number) => void },
 ): Promise<ImportPreview> {
-  const plan = await planImport(db, bytes, {
-    zone: zone(),
-    isGone: await goneFrom(db, erased),
-    ...settings,
-  });
-  if (plan.preview.sha256 !== sha256) {
-    const message = answers.otherFile;
-    throw new Problem(409, 'conflict', message, 'sha256');
+  const read = await importReader(bytes, { zone: zone(), ...settings }, options);
+  try {
+    const { preview, pieces } = read;
+    if (preview.sha256 !== sha256) {
+      throw new Problem(409, 'conflict', answers.otherFile, 'sha256');
+    }
+    if (preview.issueCount > 0) return preview;
+    const touched = new Set<string>();
+    await inTransaction(db, async (trx) => {
+      let done = 0;
+      for (let piece = await read.next(); piece !== null; piece = await read.next()) {
+        options.signal.throwIfAborted();
+        for (const id of await bringIn(trx, piece, now().toISOString(), maker)) touched.add(id);
+        done += 1;
+        options.onBringing(done / pieces);
+        await nextTurn();
+      }
+      options.signal.throwIfAborted();
+    });
+    deriver.wake([...touched]);
+    return { ...preview, done: true };
+  } finally {
+    read.close();
   }
-  if (plan.preview.issueCount > 0) return plan.preview;
-  const touched = await inTransaction(db, (trx) => bringIn(trx, plan, now().toISOString(), maker));
-  deriver.wake(touched);
-  return { ...plan.preview, done: true };
 }

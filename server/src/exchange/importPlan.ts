@@ -26,6 +26,7 @@ import type { Hold } from '@open-palm/core/holds';
 import { allStudents } from '../features/students/repo';
 import { latestHolds } from '../references/repo';
 import { knownIds, picturesThere, setupOwners } from './repo';
+import { withoutGone } from './withoutGone';
 import { studioIssues, withoutMissingPictures } from './studioIssues';
 
 /** What an import brings, worked out before anything is changed. */
@@ -43,6 +44,16 @@ export interface ImportSettings {
   corrections: readonly Correction[];
 }
 
+/** What reading a file needs to know: plain data, so that another thread can be told. */
+export type PlanSettings = ImportSettings & {
+  /** Where a lesson or a look says none. */
+  zone: string;
+};
+
+interface Told {
+  onShare?: ((share: number) => void) | undefined;
+}
+
 /** Issues beyond these are told by their number. */
 const MOST_ISSUES = 60;
 const SAMPLE_ROWS = 6;
@@ -55,43 +66,16 @@ const SAMPLE_ROWS = 6;
 export async function planImport(
   db: Knex,
   bytes: Uint8Array,
-  { isGone, ...settings }: { zone: string; isGone: (id: string) => boolean } & ImportSettings,
+  { isGone, ...settings }: PlanSettings & { isGone: (id: string) => boolean },
+  onShare?: (share: number) => void,
 ): Promise<ImportPlan> {
-  return withoutGone(await planWhole(db, bytes, settings), isGone);
-}
-
-function withoutGone(plan: ImportPlan, isGone: (id: string) => boolean): ImportPlan {
-  const students = plan.students.filter(({ id }) => !isGone(id));
-  const checks = plan.checks.filter(({ id, input }) => !isGone(id) && !isGone(input.studentId));
-  const log = plan.log.filter(({ studentId }) => !isGone(studentId));
-  const lost = {
-    students: plan.students.length - students.length,
-    checks: plan.checks.length - checks.length,
-    log: plan.log.length - log.length,
-  };
-  const { preview } = plan;
-  return {
-    ...plan,
-    students,
-    checks,
-    log,
-    preview: {
-      ...preview,
-      added: {
-        ...preview.added,
-        students: preview.added.students - lost.students,
-        checks: preview.added.checks - lost.checks,
-        log: preview.added.log - lost.log,
-      },
-      gone: lost.students + lost.checks + lost.log,
-    },
-  };
+  return withoutGone(await planWhole(db, bytes, { ...settings, onShare }), isGone);
 }
 
 async function planWhole(
   db: Knex,
   bytes: Uint8Array,
-  { zone, dateOrder, corrections }: { zone: string } & ImportSettings,
+  { zone, dateOrder, corrections, onShare }: PlanSettings & Told,
 ): Promise<ImportPlan> {
   const settings = JSON.stringify({ dateOrder, corrections });
   const sha256 = createHash('sha256').update(bytes).update(settings).digest('hex');
@@ -102,10 +86,10 @@ async function planWhole(
   const { table, issues } = readTable(text);
   if (issues.length > 0) return refused(sha256, issues, table);
   if (table.columns.includes('measure')) {
-    return planChecks(db, table, sha256, { zone, dateOrder });
+    return planChecks(db, table, sha256, { zone, dateOrder, onShare });
   }
   if (table.columns.includes('name') || table.columns.includes('student_id')) {
-    return planStudents(db, table, sha256, zone);
+    return planStudents(db, table, sha256, { zone, onShare });
   }
   const params = { head: table.columns.join(', ').slice(0, 120) };
   return refused(sha256, [fileIssue({ code: 'noKnownTable', params })], table);
@@ -115,10 +99,10 @@ async function planStudents(
   db: Knex,
   table: Table,
   sha256: string,
-  zone: string,
+  { zone, onShare }: Pick<PlanSettings, 'zone'> & Told,
 ): Promise<ImportPlan> {
   const known = new Map((await allStudents(db)).map((student) => [student.id, student]));
-  const context = { students: [...known.values()], zone, makeId };
+  const context = { students: [...known.values()], zone, makeId, onShare };
   const { students, issues } = studentsFromTable(table, context);
   issues.push(...(await foreignSetups(db, students)), ...(await unknownHolds(db, students)));
   if (issues.length > 0) return refused(sha256, issues, table, 'students');
@@ -142,11 +126,11 @@ async function planChecks(
   db: Knex,
   table: Table,
   sha256: string,
-  { zone, dateOrder }: { zone: string; dateOrder: DateOrder | null },
+  { zone, dateOrder, onShare }: Pick<PlanSettings, 'zone' | 'dateOrder'> & Told,
 ): Promise<ImportPlan> {
   const students = await allStudents(db);
   const holds = await latestHolds(db);
-  const context = { students, holds, zone, dateOrder, makeId };
+  const context = { students, holds, zone, dateOrder, makeId, onShare };
   const { checks, issues, asksDateOrder } = checksFromTable(table, context);
   if (issues.length > 0) {
     const plan = refused(sha256, issues, table, 'checks');

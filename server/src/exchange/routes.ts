@@ -3,20 +3,23 @@ import { Readable } from 'node:stream';
 import { Router } from '@koa/router';
 import type { Context } from 'koa';
 import getRawBody from 'raw-body';
+import { idSchema } from '@open-palm/contract';
 import { correctionsSchema, DATE_ORDERS } from '@open-palm/contract/exchange';
-import { goneFrom } from '../erase/refuseErased';
 import { Problem } from '../problem';
 import { readBody, writtenBy } from '../readBody';
 import type { StudioParts } from '../studioParts';
 import { checksTable, studentsTable, studioJson } from './exportFiles';
 import { importFile } from './importFile';
-import { planImport, type ImportSettings } from './importPlan';
+import { openImportDesk } from './importDesk';
+import type { ImportSettings } from './importPlan';
+import type { ImportReader } from './importReader';
 
 const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
 
 /** Students and looks as files, both ways. */
-export function exchangeRoutes(parts: StudioParts): Router {
-  const { reader, zone, deriver, erased } = parts;
+export function exchangeRoutes(parts: StudioParts & { importReader: ImportReader }): Router {
+  const { reader, zone, deriver, importReader } = parts;
+  const imports = openImportDesk();
   const router = new Router({ prefix: '/api' });
   const download = (ctx: Context, name: string, type: string) => {
     ctx.type = type;
@@ -43,15 +46,29 @@ export function exchangeRoutes(parts: StudioParts): Router {
   // The file comes as its own bytes: how it is written is for the studio to find out.
   router.post('/import/preview', async (ctx) => {
     const bytes = await readFile(ctx);
-    const isGone = await goneFrom(reader, erased);
-    const plan = await planImport(reader, bytes, { zone: zone(), isGone, ...settingsOf(ctx) });
-    ctx.body = plan.preview;
+    ctx.body = await imports.during(importId(ctx), async (options) => {
+      const read = await importReader(bytes, { zone: zone(), ...settingsOf(ctx) }, options);
+      read.close();
+      return read.preview;
+    });
+  });
+
+  router.get('/import/progress', (ctx) => {
+    ctx.body = imports.progress(importId(ctx) ?? '');
+  });
+
+  router.post('/import/cancel', (ctx) => {
+    imports.cancel(importId(ctx) ?? '');
+    ctx.body = imports.progress(importId(ctx) ?? '');
   });
 
   router.post('/import/:sha256', async (ctx) => {
     const bytes = await readFile(ctx);
-    const sha256 = ctx.params.sha256!;
-    ctx.body = await importFile(parts, bytes, { sha256, ...settingsOf(ctx) }, writtenBy(ctx).maker);
+    const asked = { sha256: ctx.params.sha256!, ...settingsOf(ctx) };
+    const { maker } = writtenBy(ctx);
+    ctx.body = await imports.during(importId(ctx), (options) =>
+      importFile(parts, bytes, asked, maker, options),
+    );
   });
 
   return router;
@@ -70,6 +87,9 @@ async function readFile(ctx: Context): Promise<Uint8Array> {
     throw new Problem(413, 'tooLarge', message, 'body');
   });
 }
+
+/** By which a page knows its own import again. */
+const importId = ({ query }: Context): string | null => idSchema.safeParse(query.as).data ?? null;
 
 /** What a person said about the file stands in the address, beside the file's own bytes. */
 function settingsOf({ query }: Context): ImportSettings {

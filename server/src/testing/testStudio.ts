@@ -15,6 +15,7 @@ import { openErased, type ErasedIds } from '../erase/erasedIds';
 import { sweepErased } from '../erase/sweep';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
+import { readerInline } from '../exchange/importReader';
 import type { Asked } from '../middleware/accessLog';
 import { createDelays } from '../access/delays';
 import { MACHINE, type Listener } from '../access/listener';
@@ -131,6 +132,7 @@ export async function openTestStudio({
       erased,
       backups,
       restores,
+      importReader: readerInline({ reader, erased }),
       now: () => clock.now,
       zone: settings.zone,
       log,

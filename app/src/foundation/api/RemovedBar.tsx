@@ -14,10 +14,9 @@ const SHOWN_MS = 20_000;
 export function RemovedBar() {
   const tokens = useTokens();
   const item = useSyncExternalStore(onRemoved, lastRemoved);
-  const [failure, setFailure] = useState<string | null>(null);
+  const [failed, setFailed] = useState<{ id: string; why: string } | null>(null);
   useEffect(() => {
     if (item === null) return;
-    setFailure(null);
     const timer = setTimeout(dismissRemoved, SHOWN_MS);
     return () => clearTimeout(timer);
   }, [item]);
@@ -35,7 +34,7 @@ export function RemovedBar() {
     >
       <View role="status" style={{ flexGrow: 1, flexShrink: 1, paddingVertical: space(1) }}>
         <Text variant="label" color={tokens.amberInk}>
-          {failure ?? words.removed[item.kind](item.studentName)}
+          {failed?.id === item.id ? failed.why : words.removed[item.kind](item.studentName)}
         </Text>
       </View>
       <Button
@@ -44,7 +43,10 @@ export function RemovedBar() {
         quiet
         onPress={() =>
           void bringBack(item.id).catch((reason: unknown) =>
-            setFailure(reason instanceof Error ? reason.message : String(reason)),
+            setFailed({
+              id: item.id,
+              why: reason instanceof Error ? reason.message : String(reason),
+            }),
           )
         }
       />

@@ -1,7 +1,7 @@
 import { familyStandings, mergeContacts } from '@open-palm/core/measure';
 import type { HandFile, KeptStudent, KeptTake, StudentListItem } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
-import type { Arrived } from './sync/engine';
+import type { Arrived } from './sync/syncEngine';
 import type { Content, Entry, Kind } from './sync/entry';
 
 /** What this device knows newer than the studio's answers: what waits, and what arrived since they were given. */

@@ -29,6 +29,8 @@ export const paths = {
   /** @param what the preview, or the hash of the file that was previewed */
   importOf: (what: string, settings: Record<string, string>) =>
     `/api/import/${what}?${new URLSearchParams(settings).toString()}`,
+  importProgress: (as: string) => `/api/import/progress?as=${as}`,
+  importCancel: (as: string) => `/api/import/cancel?as=${as}`,
   holds: '/api/holds',
   hold: (id: string) => `/api/holds/${id}`,
   relaxedHand: (id: string) => `/api/relaxed-hands/${id}`,

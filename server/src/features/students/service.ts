@@ -5,7 +5,7 @@ import { inputOf, type KeptStudent, type Student, type StudentInput } from '@ope
 import { inTransaction } from '../../db/inTransaction';
 import { touchSetups } from '../../derive/repo';
 import { keepEdit } from '../../edits/keepEdit';
-import { hidePhotographs } from '../../erase/binService';
+import { hidePhotographs } from '../../bin/takeAway';
 import { refuseGone } from '../../erase/refuseErased';
 import { notFound, Problem } from '../../problem';
 import type { Edit } from '../../readBody';

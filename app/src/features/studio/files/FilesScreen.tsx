@@ -1,6 +1,4 @@
 import { useState } from 'react';
-import { View } from 'react-native';
-import { ActivityIndicator } from 'react-native-paper';
 import { router } from 'expo-router';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Button } from '../../../foundation/kit/Button';
@@ -15,6 +13,7 @@ import { paths } from '../../../foundation/api/paths';
 import { strings } from '../../../foundation/strings';
 import { studioWords as words } from '../../../foundation/strings/studio';
 import { ImportPreviewCard } from './ImportPreviewCard';
+import { UnderWay } from './UnderWay';
 import { useImport } from './useImport';
 
 const EXPORTS = ['students.csv', 'checks.csv', 'studio.json'] as const;
@@ -82,10 +81,8 @@ export function FilesScreen() {
       <Text variant="small" second>
         {words.inHelp}
       </Text>
-      {state.step === 'reading' ? (
-        <View style={{ padding: space(4) }}>
-          <ActivityIndicator accessibilityLabel={words.reading} />
-        </View>
+      {state.step === 'reading' || state.step === 'taking' ? (
+        <UnderWay as={state.as} what={state.step} onCancel={() => void bringing.cancel()} />
       ) : null}
       {state.step === 'failed' ? <Notice tone="out">{state.problem}</Notice> : null}
       {state.step === 'shown' || state.step === 'taking' || state.step === 'done' ? (

@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { mutate } from 'swr';
+import { v7 as uuidv7 } from 'uuid';
 import {
   importPreviewSchema,
+  importProgressSchema,
   type Correction,
   type DateOrder,
   type ImportPreview,
 } from '@open-palm/contract/exchange/preview';
-import { ask } from '../../../foundation/api/client';
+import { post } from '../../../foundation/api/access';
+import { ApiProblem, ask } from '../../../foundation/api/client';
 import { paths } from '../../../foundation/api/paths';
 
 /** A chosen file with what a person said about it. */
@@ -18,19 +21,22 @@ interface Chosen {
 }
 
 export type ImportState =
-  | { step: 'idle' | 'reading' }
+  | { step: 'idle' }
+  | { step: 'reading'; as: string }
   | { step: 'failed'; problem: string }
-  | ({ step: 'shown' | 'taking' | 'done'; preview: ImportPreview } & Chosen);
+  | ({ step: 'taking'; as: string; preview: ImportPreview } & Chosen)
+  | ({ step: 'shown' | 'done'; preview: ImportPreview } & Chosen);
 
 /** A file on its way into the studio: read, shown, corrected, and taken when a person says so. */
 export function useImport() {
   const [state, setState] = useState<ImportState>({ step: 'idle' });
   const look = async (chosen: Chosen) => {
-    setState({ step: 'reading' });
+    const as = uuidv7();
+    setState({ step: 'reading', as });
     try {
-      setState({ step: 'shown', ...chosen, preview: await send('preview', chosen) });
+      setState({ step: 'shown', ...chosen, preview: await send('preview', as, chosen) });
     } catch (error) {
-      setState({ step: 'failed', problem: messageOf(error) });
+      setState(isCancelled(error) ? { step: 'idle' } : failedBy(error));
     }
   };
   const shown = 'preview' in state ? state : null;
@@ -49,22 +55,30 @@ export function useImport() {
     },
     async accept() {
       if (!shown) return;
-      setState({ ...shown, step: 'taking' });
+      const as = uuidv7();
+      setState({ ...shown, step: 'taking', as });
       try {
-        const preview = await send(shown.preview.sha256, shown);
+        const preview = await send(shown.preview.sha256, as, shown);
         setState({ ...shown, preview, step: preview.done ? 'done' : 'shown' });
         await mutate((key) => typeof key === 'string' && key.startsWith('/api/'));
       } catch (error) {
-        setState({ step: 'failed', problem: messageOf(error) });
+        setState(isCancelled(error) ? { ...shown, step: 'shown' } : failedBy(error));
+      }
+    },
+    /** Ends what is under way; whether it was in time is told by how that ends. */
+    async cancel() {
+      if ('as' in state) {
+        await post(importProgressSchema, paths.importCancel(state.as)).catch(() => undefined);
       }
     },
   };
 }
 
-const send = (what: string, { bytes, dateOrder, corrections }: Chosen) =>
+const send = (what: string, as: string, { bytes, dateOrder, corrections }: Chosen) =>
   ask(
     importPreviewSchema,
     paths.importOf(what, {
+      as,
       ...(dateOrder === null ? {} : { dateOrder }),
       ...(corrections.length === 0 ? {} : { corrections: JSON.stringify(corrections) }),
     }),
@@ -75,5 +89,10 @@ const send = (what: string, { bytes, dateOrder, corrections }: Chosen) =>
     },
   );
 
-const messageOf = (error: unknown): string =>
-  error instanceof Error ? error.message : String(error);
+const isCancelled = (error: unknown): boolean =>
+  error instanceof ApiProblem && error.code === 'cancelled';
+
+const failedBy = (error: unknown): ImportState => ({
+  step: 'failed',
+  problem: error instanceof Error ? error.message : String(error),
+});

@@ -18,6 +18,7 @@ export const studio = {
   choose: 'Choose a file',
   other: 'Another file',
   reading: 'The file is being read',
+  cancel: 'Cancel',
   accept: 'Bring it in',
   taking: 'Bringing it in',
   what: (name: string, rows: number) => `${name}: ${n(rows, 'row', 'rows')}`,

@@ -1,4 +1,5 @@
-import { createSyncEngine, type SyncEngine } from '../engine';
+import { createSyncEngine } from '../engine';
+import type { SyncEngine } from '../syncEngine';
 import type { EngineParts } from '../engineParts';
 import type { Entry, NewEntry } from '../entry';
 import { memoryStore, type EntryStore } from '../entryStore';

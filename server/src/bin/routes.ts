@@ -4,7 +4,10 @@ import { goneAskedSchema, removalSchema } from '@open-palm/contract';
 import { eraseWords } from '@open-palm/words/erase';
 import { Problem } from '../problem';
 import { readBody, readId, writtenBy } from '../readBody';
-import { bringBack, eraseNow, takeAway, type BinParts } from './binService';
+import type { BinParts } from './binParts';
+import { bringBack } from './bringBack';
+import { eraseNow } from './eraseNow';
+import { takeAway } from './takeAway';
 import { binItems, findRemovable } from './repo';
 
 /** Taking away, bringing back and erasing. */

@@ -1,0 +1,24 @@
+import type { Knex } from 'knex';
+import type { BackupKeeper } from '../backup/keeper';
+import type { ErasedIds } from '../erase/erasedIds';
+import type { StudioParts } from '../studioParts';
+
+/** What taking away, bringing back and erasing need. */
+export interface BinParts extends Pick<StudioParts, 'db' | 'deriver' | 'now'> {
+  /** The studio's own folder. */
+  dataDir: string;
+  pictureDir: string;
+  outboxDir: string;
+  erased: ErasedIds;
+  /** A student was erased: what lies in backups and in studios set aside goes too. */
+  onStudentErased(): void;
+}
+
+type Whole = Omit<BinParts, 'onStudentErased'> & { reader: Knex; backups: BackupKeeper };
+
+/** The same out of the studio's parts. */
+export const binParts = ({ backups, ...parts }: Whole) => ({
+  ...parts,
+  onStudentErased: () => void backups.eraseFromAll(),
+  backupsHolding: () => backups.holding(),
+});
