@@ -1,6 +1,7 @@
 import { startStudio } from '../support/studio';
 import { accessBench } from './accessBench';
 import { badgeTimes } from './badgeBench';
+import { carryReadings } from './carryBench';
 import { clipReadings } from './clipBench';
 import { dragTimes, balanceTimes } from './dragBench';
 import { firstLoadKb } from './firstLoad';
@@ -41,6 +42,7 @@ report('keeping a check, synced to disk, median', quantile(saveMs, 0.5), 'ms');
 report('memory of the server after that, its threads too', memoryMb, 'MB', 200);
 
 await accessBench();
+await carryReadings();
 
 const growth = [];
 for (const checks of [1000, 12_000, 100_000]) {

@@ -57,7 +57,10 @@ const log = (entry: Record<string, unknown>) => process.stderr.write(`${JSON.str
 const now = () => new Date();
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-const runBackups = runInThread(beside('./backupThread.mjs'));
+const runBackups = runInThread({
+  backup: beside('./backupThread.mjs'),
+  restore: beside('./restoreThread.mjs'),
+});
 const turnstile = createTurnstile(backupWords.restoring);
 const desk = openDesk({ dataDir, run: runBackups, now, reopen, log });
 

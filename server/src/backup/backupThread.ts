@@ -1,21 +1,10 @@
-import { setPriority } from 'node:os';
-import { parentPort, workerData } from 'node:worker_threads';
-import { faultOf } from '../faultOf';
-import { BackupProblem } from './backupProblem';
-import { runOrder, type ThreadOrder, type ThreadSaid } from './runBackup';
+import { workerData } from 'node:worker_threads';
+import { inThread } from './inThread';
+import { verifyBackup } from './readBackup';
+import type { VerifyOrder } from './runBackup';
+import { writeBackup, type BackupOrder } from './writeBackup';
 
-/** What the backup's thread runs: whoever asks the studio something comes first. */
-const POLITE = 10;
-try {
-  setPriority(POLITE);
-} catch {
-  // The thread then runs like any other.
-}
+/** Makes a backup, or reads one: it knows no more of the studio than that takes, because it is there every day. */
+const order = workerData as BackupOrder | VerifyOrder;
 
-const say = (said: ThreadSaid) => parentPort?.postMessage(said);
-
-runOrder(workerData as ThreadOrder).then(
-  (done) => say({ done }),
-  (error: unknown) =>
-    say(error instanceof BackupProblem ? { problem: error.message } : { fault: faultOf(error) }),
-);
+inThread(() => ('to' in order ? writeBackup(order) : verifyBackup(order.verify)));

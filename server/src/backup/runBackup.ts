@@ -3,6 +3,7 @@ import type { BackupManifest } from '@open-palm/contract';
 import { openErased } from '../erase/erasedIds';
 import { sweepFolder } from '../erase/sweepFolder';
 import { BackupProblem } from './backupProblem';
+import type { ThreadSaid } from './inThread';
 import { verifyBackup } from './readBackup';
 import { unpackForRestore } from './restoreBackup';
 import { rewriteBackup, type RewriteOrder } from './rewriteBackup';
@@ -35,10 +36,7 @@ export interface SweepOrder {
   sweep: string;
 }
 
-export type ThreadOrder = BackupOrder | RewriteOrder | SweepOrder | VerifyOrder | UnpackOrder;
-
-/** What the thread says at its end. */
-export type ThreadSaid = { done: unknown } | { problem: string } | { fault: string };
+export type StudioOrder = RewriteOrder | SweepOrder | UnpackOrder;
 
 /** On the spot: for tests and tools. */
 export const runInline: RunBackup = {
@@ -49,25 +47,17 @@ export const runInline: RunBackup = {
   unpack: ({ dataDir, unpack }) => unpackForRestore({ dataDir, file: unpack }),
 };
 
-/** Does what is asked, whatever it is. */
-export function runOrder(order: ThreadOrder): Promise<unknown> {
-  if ('to' in order) return runInline.make(order);
-  if ('rewrite' in order) return runInline.rewrite(order);
-  if ('sweep' in order) return runInline.sweep(order);
-  return 'verify' in order ? runInline.verify(order) : runInline.unpack(order);
-}
-
 /**
  * In a thread of its own: copying a database keeps a thread busy, and the studio goes on answering.
  *
- * @param file the built thread
+ * @param files the built threads
  */
-export function runInThread(file: string): RunBackup {
-  const run = <Done>(order: ThreadOrder): Promise<Done> =>
+export function runInThread(files: { backup: string; restore: string }): RunBackup {
+  const run = <Done>(file: string, order: object): Promise<Done> =>
     new Promise((resolve, reject) => {
       const thread = new Worker(file, {
         workerData: order,
-        resourceLimits: { maxYoungGenerationSizeMb: 8 },
+        resourceLimits: { maxYoungGenerationSizeMb: 2, maxOldGenerationSizeMb: 48 },
       });
       thread.once('message', (said: ThreadSaid) => {
         if ('done' in said) resolve(said.done as Done);
@@ -78,10 +68,10 @@ export function runInThread(file: string): RunBackup {
       thread.once('exit', () => reject(new Error('the backup thread left without a word')));
     });
   return {
-    make: (order) => run(order),
-    rewrite: (order) => run(order),
-    sweep: (order) => run(order),
-    verify: (order) => run(order),
-    unpack: (order) => run(order),
+    make: (order) => run(files.backup, order),
+    verify: (order) => run(files.backup, order),
+    rewrite: (order) => run(files.restore, order),
+    sweep: (order) => run(files.restore, order),
+    unpack: (order) => run(files.restore, order),
   };
 }
