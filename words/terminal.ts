@@ -18,6 +18,8 @@ export const terminalWords = {
   noFolder: 'a file stands where its folder should be.',
   diskFull: 'its disk is full.',
   diskReadOnly: 'nothing can be written there.',
+  readingOnly: (folder: string, trouble: 'full' | 'readOnly') =>
+    `${trouble === 'full' ? 'The disk is full' : 'Nothing can be written'} in ${folder}: the studio can be read, and nothing is taken. What phones write waits on them. As soon as there is room it goes on by itself.`,
   noStudio: (folder: string) =>
     `There is no studio of your own in ${folder} yet: "npm start" begins one.`,
   whichPerson: (names: readonly string[]) =>

@@ -2,6 +2,8 @@
 export const HEADERS = {
   /** Which build of Open Palm speaks: on every request of the app, and on every answer. */
   build: 'Open-Palm-Build',
+  /** On an answer of a studio that can only be read: whether its disk is full or closed. */
+  reading: 'Open-Palm-Reading',
   /** Which studio answers; on a write, for which studio it was made. */
   studio: 'Open-Palm-Studio',
   /** The device that made what is written: a UUID of its own. */

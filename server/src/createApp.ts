@@ -10,6 +10,8 @@ import { errors, type Log } from './middleware/errors';
 import { ownNamesOnly } from './middleware/ownNamesOnly';
 import { headers, ownPageOnly } from './middleware/surface';
 import { serveWebApp } from './middleware/webApp';
+import { readingOnly } from './reading/readingOnly';
+import type { WriteTrouble } from './reading/writeTrouble';
 import { whichStudio } from './middleware/whichStudio';
 
 export interface AppParts extends ApiParts {
@@ -18,6 +20,8 @@ export interface AppParts extends ApiParts {
   /** Which build of Open Palm this is. */
   build: string;
   log: Log;
+  /** Why the studio can only be read, where it can. */
+  reading?: WriteTrouble | null;
   /** Where it is noted what was asked for. */
   noteAsked?: (asked: Asked) => void;
 }
@@ -44,6 +48,7 @@ export function createApp(parts: AppParts): Koa {
   app.use(headers);
   app.use(ownNamesOnly(listener));
   app.use(ownPageOnly);
+  app.use(readingOnly(parts.reading ?? null));
   app.use(whichStudio(studioId));
   app.use(door(parts));
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));

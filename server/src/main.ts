@@ -1,9 +1,8 @@
 import { createServer, type RequestListener, type Server } from 'node:http';
 import { join } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+import { fileURLToPath } from 'node:url';
 import { backupWords } from '@open-palm/words/backups';
 import { terminalWords as words } from '@open-palm/words/terminal';
-import { createStream } from 'rotating-file-stream';
 import { createDelays } from './access/delays';
 import { MACHINE, type Listener } from './access/listener';
 import { openDoor } from './access/openDoor';
@@ -14,6 +13,7 @@ import { openDesk } from './backup/restoreDesk';
 import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
 import { readerInThread } from './exchange/importReader';
+import { demoIn } from './demoIn';
 import { faultOf } from './faultOf';
 import { binParts } from './bin/binParts';
 import { eraseWhenDue } from './bin/eraseNow';
@@ -21,13 +21,14 @@ import { diskTrouble } from './diskTrouble';
 import { FolderTaken } from './db/lockFolder';
 import { HEAD_BYTES, withLimits } from './limits';
 import { adoptionLine, foundLines } from './openingWords';
+import { openAccessLog, type AccessLogFile } from './middleware/accessLogFile';
 import { openStudio, type OpenedStudio } from './openStudio';
 import { localName, privateAddresses } from './phones/addresses';
 import { authorityFolder } from './phones/phoneDoor';
 import { createPhoneWay, NO_PHONES, type PhoneWay } from './phones/phoneWay';
 import { proxyListener } from './phones/proxyListener';
+import { openForReading, whenRoom } from './reading/openForReading';
 import { createTurnstile } from './turnstile';
-import type { InventedStudio, InventStudio } from './seedDemo';
 
 const host = '127.0.0.1';
 const port = Number(process.env.PORT ?? 8080);
@@ -68,33 +69,26 @@ let studio: OpenedStudio | undefined;
 let way: PhoneWay = NO_PHONES;
 let backups: BackupKeeper | undefined;
 /** Notes what is asked for. */
-let asked: ReturnType<typeof createStream> | undefined;
-let stopErasing: () => void = () => undefined;
-let closeAccess: () => Promise<void> = () => Promise.resolve();
-
-/**
- * The demo is a file of its own, which only `npm run demo` names, and which is read only where it is wanted: a studio in use carries no
- * invented students.
- */
-function demoIn(file: string | undefined): InventStudio | undefined {
-  if (!file) return undefined;
-  return async (today, demoZone) => {
-    const { demoStudio } = (await import(pathToFileURL(file).href)) as DemoFile;
-    return demoStudio(process.env.DEMO_PICTURES ?? '', today, demoZone);
-  };
-}
-
-interface DemoFile {
-  demoStudio: (pictureDir: string, ...day: Parameters<InventStudio>) => InventedStudio;
-}
+let asked: AccessLogFile | undefined;
+const nothing = () => Promise.resolve();
+let closeReading = nothing;
+let stopWaiting: () => void = nothing;
+let stopErasing: () => void = nothing;
+let closeAccess = nothing;
 
 /** Opens the studio and tells what a person should know of it. */
 async function open(): Promise<{ answer: RequestListener; firstRunCode: string | null }> {
   const adopted = home === undefined ? null : adoptEarlier(home);
   if (adopted) say(adoptionLine(adopted, { home: home!, startedBy }));
   const isDemo = Boolean(process.env.DEMO_STUDIO);
+  const reading = await openForReading(dataDir);
+  closeReading = reading?.close ?? nothing;
+  if (reading) say(words.readingOnly(dataDir, reading.trouble));
+  /** Where the databases are: a copy, where the studio itself takes nothing. */
+  const kept = reading?.folder ?? dataDir;
   const opened = await openStudio({
-    dataDir,
+    dataDir: kept,
+    readingFrom: reading ? dataDir : undefined,
     workerFile: beside('./worker.mjs'),
     invent: demoIn(process.env.DEMO_STUDIO),
     now,
@@ -117,7 +111,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   backups = keeper;
   const { db, settings } = opened;
   // The demo is open to whoever sits at this machine, and to nobody else.
-  const door = isDemo ? null : await openDoor(dataDir, db, now);
+  const door = isDemo ? null : await openDoor(kept, db, now);
   if (door) {
     closeAccess = door.close;
     way = createPhoneWay({
@@ -132,8 +126,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
     });
   }
   const delays = createDelays();
-  // A month of a busy studio; the oldest goes.
-  asked = createStream('access.log', { path: dataDir, size: '1M', maxFiles: 5 });
+  asked = openAccessLog(kept);
   const answerAt = (listener: Listener): RequestListener => {
     const answer = createApp({
       ...opened,
@@ -147,25 +140,28 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       dataDir,
       backups: keeper,
       restores: desk,
-      importReader: readerInThread(beside('./importThread.mjs'), dataDir),
+      importReader: readerInThread(beside('./importThread.mjs'), kept),
+      reading: reading?.trouble ?? null,
       fontDir: beside('./fonts'),
       build,
       report: { setAside: opened.found.setAside },
       now,
       zone: settings.zone,
       log,
-      noteAsked: (one) => void asked?.write(`${JSON.stringify(one)}\n`),
+      noteAsked: (one) => asked?.note(one),
       onBegun: () => void letPhonesIn(),
       ...(webDir ? { webDir } : {}),
     }).callback();
     return turnstile.listener(() => answer);
   };
-  stopErasing = eraseWhenDue(
-    binParts({ ...opened, dataDir, outboxDir: join(dataDir, 'outbox'), backups: keeper, now }),
-    log,
-  );
+  if (reading) stopWaiting = whenRoom(dataDir, () => void reopen(() => Promise.resolve()));
+  else
+    stopErasing = eraseWhenDue(
+      binParts({ ...opened, dataDir, outboxDir: join(dataDir, 'outbox'), backups: keeper, now }),
+      log,
+    );
   // The demo's studio is invented anew whenever it is wanted.
-  if (!isDemo) keeper.begin();
+  if (!isDemo && !reading) keeper.begin();
   if (door && publicOrigin !== undefined) await serveProxy(answerAt(proxyListener(publicOrigin)));
   return { answer: answerAt(MACHINE), firstRunCode: door?.firstRunCode ?? null };
 }
@@ -262,10 +258,12 @@ async function closeStudio(): Promise<void> {
   await way.stop();
   for (const one of proxied.splice(0)) await closed(one);
   stopErasing();
+  stopWaiting();
   await backups?.close();
   await closeAccess();
   await studio?.close();
-  await new Promise<void>((resolve) => (asked ? asked.end(resolve) : resolve()));
+  await asked?.close();
+  await closeReading();
 }
 
 async function closed(one: Server): Promise<void> {

@@ -40,12 +40,16 @@ export interface OpenedStudio {
   close(): Promise<void>;
 }
 
+/** Where nothing can be moved nothing is looked for. */
+const NOTHING_FOUND: FoundFiles = { setAside: null, missing: 0 };
+
 /**
  * Opens the studio in a folder, for this process alone: its database brought up to date, files held against it, what waits taken up.
  *
  * @throws FolderTaken
  */
 export async function openStudio({
+  readingFrom,
   dataDir,
   workerFile,
   invent,
@@ -53,6 +57,8 @@ export async function openStudio({
   zone,
   log,
 }: {
+  /** Where the pictures lie of a studio that can only be read, of which `dataDir` is a copy. */
+  readingFrom?: string | undefined;
   dataDir: string;
   workerFile: string;
   /** Fills a new studio with invented students. */
@@ -73,14 +79,17 @@ export async function openStudio({
   await dropStrayMail(db, dataDir);
   await emptyLog(db);
   const reader = openReader(file);
-  const pictureDir = join(dataDir, 'pictures');
+  const pictureDir = join(readingFrom ?? dataDir, 'pictures');
   const settings = await openSettings(db, zone);
   const runner = threadRunner(workerFile);
   const deriver = createDeriver({ db, reader, runner, zone: settings.zone, log });
   const renewed = await inTransaction(db, (trx) => markPending(trx, 'otherCode'));
   const parts = { db, reader, deriver, erased, pictureDir, now, zone: settings.zone };
   const filled = invent ? await seedDemo(parts, invent) : 0;
-  const found = await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now());
+  const found =
+    readingFrom === undefined
+      ? await checkFiles(db, pictureDir, join(dataDir, 'set-aside'), now())
+      : NOTHING_FOUND;
   await deriver.resume();
   // What is shown first of all is the demo: it is whole when the studio says that it is ready.
   if (filled > 0) await deriver.allSettled();

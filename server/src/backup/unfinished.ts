@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs';
 import { readdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
+import { isRunning } from '../isRunning';
 
 /** Where a backup's copy of the database lies while it is made: in the studio's own folder, as private as itself. */
 export const WORK = `backup-work-${process.pid}-`;
@@ -23,11 +24,5 @@ export async function dropUnfinished(folder: string): Promise<void> {
 
 /** Whether another process of this number runs. One that begins has made nothing yet, whoever had its number before. */
 function isBeside(pid: number): boolean {
-  if (pid === process.pid) return false;
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch (error) {
-    return (error as NodeJS.ErrnoException).code === 'EPERM';
-  }
+  return pid !== process.pid && isRunning(pid);
 }

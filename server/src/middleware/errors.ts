@@ -24,7 +24,8 @@ export function errors(log: Log): Middleware {
       }
     } catch (error) {
       const problem = asProblem(error);
-      if (problem.status >= 500) {
+      // What is said on purpose is no fault.
+      if (problem.status >= 500 && !(error instanceof Problem)) {
         log({
           level: 'error',
           requestId,

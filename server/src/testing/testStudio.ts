@@ -21,6 +21,7 @@ import { createDelays } from '../access/delays';
 import { MACHINE, type Listener } from '../access/listener';
 import { openDoor } from '../access/openDoor';
 import { NO_PHONES, type PhoneWay } from '../phones/phoneWay';
+import type { WriteTrouble } from '../reading/writeTrouble';
 import { studioId } from '../studio/identity';
 import { openSettings } from '../studio/settings';
 
@@ -75,6 +76,7 @@ export async function openTestStudio({
   phones = NO_PHONES,
   publicOrigin,
   removes = true,
+  reading = null,
 }: {
   webDir?: string;
   folder?: string;
@@ -85,6 +87,8 @@ export async function openTestStudio({
   publicOrigin?: string;
   /** Whether its files go when it is closed. */
   removes?: boolean;
+  /** Why it can only be read. */
+  reading?: WriteTrouble | null;
 } = {}): Promise<TestStudio> {
   const pictureDir = join(folder, 'pictures');
   const outboxDir = join(folder, 'outbox');
@@ -145,6 +149,7 @@ export async function openTestStudio({
       phones,
       publicOrigin,
       listener: at,
+      reading,
       report: { setAside: null },
       ...(webDir === undefined ? {} : { webDir }),
     });

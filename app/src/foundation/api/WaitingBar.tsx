@@ -2,6 +2,7 @@ import { router, usePathname } from 'expo-router';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Pressable, View } from 'react-native';
 import { isReachable, onReach } from './reach';
+import { onReading, readingTrouble } from './reading';
 import { isWaiting } from './sync/entry';
 import { useEntries } from './sync/useSync';
 import { useOutdated } from './builds';
@@ -21,6 +22,7 @@ export function WaitingBar() {
   const waiting = entries.filter(isWaiting).length;
   const needsYou = entries.length - waiting;
   const reachable = useSyncExternalStore(onReach, isReachable);
+  const trouble = useSyncExternalStore(onReading, readingTrouble);
   const outdated = useOutdated();
   const here = usePathname();
   const isThere = here === '/waiting';
@@ -38,6 +40,7 @@ export function WaitingBar() {
     ...(needsYou > 0 ? [strings.waiting.needsYou(needsYou)] : []),
     ...(waits && (isLong || !reachable) ? [strings.waiting.bar(waiting)] : []),
     ...(reachable ? [] : [strings.waiting.offline]),
+    ...(trouble === null ? [] : [strings.waiting.reading[trouble]]),
   ];
   if (lines.length === 0 && !outdated) return null;
   return (

@@ -6,6 +6,7 @@ import { APP_BUILD, noteStudioBuild } from './builds';
 import { noteStudioTime } from './clock';
 import { noteGone } from './gone';
 import { noteReach } from './reach';
+import { noteReading } from './reading';
 import { currentStudio, noteStudio } from './whichStudio';
 
 /** The header by which the service worker marks answers that it had kept. */
@@ -79,6 +80,7 @@ async function answered(path: string, init?: RequestInit): Promise<Response> {
     noteStudioTime(response.headers.get('date'));
     noteStudio(response.headers.get(HEADERS.studio));
     noteStudioBuild(response.headers.get(HEADERS.build));
+    noteReading(response.headers.get(HEADERS.reading));
   }
   if (response.ok) return response;
   const content: unknown = await response.json().catch(() => undefined);

@@ -133,6 +133,11 @@ export const waiting = {
   title: 'Not sent yet',
   bar: (n: number) => (n === 1 ? '1 thing waits to be sent' : `${n} things wait to be sent`),
   offline: 'The studio does not answer. You can go on: everything is kept on this device.',
+  reading: {
+    full: 'The disk of the studio’s computer is full. You can read, and what you write is kept on this device.',
+    readOnly:
+      'The studio’s computer cannot write. You can read, and what you write is kept on this device.',
+  },
   kinds: {
     check: (n: number) => (n === 1 ? '1 look' : `${n} looks`),
     relaxedHand: (n: number) => (n === 1 ? '1 hand at rest' : `${n} hands at rest`),
