@@ -1,4 +1,4 @@
-import type { ImportPlan } from './importPlan';
+import type { ImportPlan } from './plan';
 
 /** What can be brought in at once. */
 export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;

@@ -6,7 +6,7 @@ import { Problem } from '../problem';
 import type { Maker } from '../maker';
 import type { StudioParts } from '../studioParts';
 import { bringIn } from './bringIn';
-import type { ImportSettings } from './importPlan';
+import type { ImportSettings } from './plan';
 import type { ImportReader, ReadOptions } from './importReader';
 
 /**

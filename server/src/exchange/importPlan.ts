@@ -2,13 +2,11 @@ import { createHash } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
-import type { CheckInput, KeptStudent, LogEntry, Student } from '@open-palm/contract';
+import type { KeptStudent, Student } from '@open-palm/contract';
 import {
   cellIssue,
   fileIssue,
   readStudioFile,
-  type Correction,
-  type DateOrder,
   type ImportPreview,
   type RowIssue,
 } from '@open-palm/contract/exchange';
@@ -26,33 +24,9 @@ import type { Hold } from '@open-palm/core/holds';
 import { allStudents } from '../features/students/repo';
 import { latestHolds } from '../references/repo';
 import { knownIds, picturesThere, setupOwners } from './repo';
+import type { ImportPlan, PlanSettings, Told } from './plan';
 import { withoutGone } from './withoutGone';
 import { studioIssues, withoutMissingPictures } from './studioIssues';
-
-/** What an import brings, worked out before anything is changed. */
-export interface ImportPlan {
-  preview: ImportPreview;
-  students: Student[];
-  holds: Hold[];
-  checks: { id: string; input: CheckInput }[];
-  log: LogEntry[];
-}
-
-/** What a person said about a file: which number of a date is the day, and cells written anew. */
-export interface ImportSettings {
-  dateOrder: DateOrder | null;
-  corrections: readonly Correction[];
-}
-
-/** What reading a file needs to know: plain data, so that another thread can be told. */
-export type PlanSettings = ImportSettings & {
-  /** Where a lesson or a look says none. */
-  zone: string;
-};
-
-interface Told {
-  onShare?: ((share: number) => void) | undefined;
-}
 
 /** Issues beyond these are told by their number. */
 const MOST_ISSUES = 60;

@@ -4,7 +4,8 @@ import type { ImportPreview } from '@open-palm/contract/exchange';
 import type { ErasedIds } from '../erase/erasedIds';
 import { goneFrom } from '../erase/refuseErased';
 import { batchCount, batchesOf, type Brought } from './importBatches';
-import { planImport, type PlanSettings } from './importPlan';
+import { planImport } from './importPlan';
+import type { PlanSettings } from './plan';
 
 /** A file that was read: what importing it would do, and what it brings, piece by piece. */
 export interface ReadImport {

@@ -11,7 +11,7 @@ import type { StudioParts } from '../studioParts';
 import { checksTable, studentsTable, studioJson } from './exportFiles';
 import { importFile } from './importFile';
 import { openImportDesk } from './importDesk';
-import type { ImportSettings } from './importPlan';
+import type { ImportSettings } from './plan';
 import type { ImportReader } from './importReader';
 
 const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;

@@ -1,4 +1,4 @@
-import type { ImportPlan } from './importPlan';
+import type { ImportPlan } from './plan';
 
 /** A plan without what was erased or taken away here: it does not come back with a file, and that is told. */
 export function withoutGone(plan: ImportPlan, isGone: (id: string) => boolean): ImportPlan {
