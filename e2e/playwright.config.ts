@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { CHROMIUM, CHROMIUM_FLAGS } from './support/studio';
+import { CHROMIUM, JOURNEY_FLAGS } from './support/studio';
 
 export default defineConfig({
   testDir: './tests',
@@ -17,7 +17,7 @@ export default defineConfig({
     viewport: { width: 390, height: 844 },
     // Journeys watch the studio's own answers; the one without a network lets the worker in.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_FLAGS },
+    launchOptions: { executablePath: CHROMIUM, args: JOURNEY_FLAGS },
     reducedMotion: 'reduce',
     trace: 'off',
   } as object,
