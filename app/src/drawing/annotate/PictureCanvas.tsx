@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { PointName } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
+import type { GlyphName } from '../../foundation/kit/glyphs';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';
@@ -150,7 +151,7 @@ function CanvasButton({
   label,
   onPress,
 }: {
-  icon: string;
+  icon: GlyphName;
   label: string;
   onPress: () => void;
 }) {

@@ -3,6 +3,7 @@ import { Pressable, View, type GestureResponderEvent, type ViewStyle } from 'rea
 import { Icon } from 'react-native-paper';
 import type { Hold } from '@open-palm/core/holds';
 import type { PortraitView } from '@open-palm/core/portrait/views';
+import type { GlyphName } from '../../foundation/kit/glyphs';
 import { Text } from '../../foundation/kit/Text';
 import { useTokens } from '../../foundation/kit/ThemeProvider';
 import { RADIUS, space } from '../../foundation/kit/tokens';
@@ -109,7 +110,7 @@ function SideButton({
   text,
   onPress,
 }: {
-  icon: string;
+  icon: GlyphName;
   label: string;
   text?: string;
   onPress: () => void;

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
 import { Button } from '../../foundation/kit/Button';
+import type { GlyphName } from '../../foundation/kit/glyphs';
 import { onKeys } from '../../foundation/kit/onKeys';
 import { space } from '../../foundation/kit/tokens';
 import { useStacked } from '../../foundation/kit/useStacked';
@@ -15,7 +16,7 @@ export function ToolsFooter({ handFile: { student, setupId } }: { handFile: Hand
   const isStacked = useStacked();
   const [isOpen, setOpen] = useState(false);
   const of = `?setup=${setupId}` as const;
-  const tools: { label: string; icon: string; to: Href }[] = [
+  const tools: { label: string; icon: GlyphName; to: Href }[] = [
     { label: strings.nav.stroke, icon: 'sine-wave', to: `/students/${student.id}/stroke${of}` },
     {
       label: strings.nav.balance,
@@ -28,7 +29,7 @@ export function ToolsFooter({ handFile: { student, setupId } }: { handFile: Hand
       : [
           {
             label: words.relaxedHand,
-            icon: 'hand-back-right-outline',
+            icon: 'hand-back-right-outline' as const,
             to: `/students/${student.id}/check?of=relaxed` as const,
           },
         ]),

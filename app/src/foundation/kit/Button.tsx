@@ -1,5 +1,6 @@
 import { Button as PaperButton } from 'react-native-paper';
 import type { TextStyle, ViewStyle } from 'react-native';
+import type { GlyphName } from './glyphs';
 import { useTokens } from './ThemeProvider';
 import { FONTS, RADIUS, TOUCH } from './tokens';
 
@@ -24,7 +25,7 @@ export function Button({
   primary?: boolean;
   disabled?: boolean;
   busy?: boolean;
-  icon?: string;
+  icon?: GlyphName;
   /** Where the label alone would not say what it acts on. */
   accessibilityLabel?: string;
   /** With less room beside the label, for several in a row. */

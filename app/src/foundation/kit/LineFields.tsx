@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
+import type { GlyphName } from './glyphs';
 import { WordField } from './WordField';
 
 /** What the fields and buttons of a line are called, for those who cannot see them. */
@@ -66,7 +67,7 @@ function Tool({
   off,
   onPress,
 }: {
-  icon: string;
+  icon: GlyphName;
   label: string;
   off: boolean;
   onPress: () => void;

@@ -2,13 +2,14 @@ import { router, type Href } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
 import { strings } from '../strings';
+import type { GlyphName } from './glyphs';
 import { Text } from './Text';
 import { useTokens } from './ThemeProvider';
 import { RADIUS, space, TOUCH } from './tokens';
 
 type Place = 'today' | 'students' | 'holds';
 
-const PLACES: readonly { place: Place; icon: string; href: Href }[] = [
+const PLACES: readonly { place: Place; icon: GlyphName; href: Href }[] = [
   { place: 'today', icon: 'calendar-check-outline', href: '/' },
   { place: 'students', icon: 'account-multiple-outline', href: '/students' },
   { place: 'holds', icon: 'violin', href: '/holds' },

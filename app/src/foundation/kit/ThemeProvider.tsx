@@ -1,7 +1,10 @@
-import MaterialCommunityIcons from '@expo/vector-icons/MaterialCommunityIcons';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
-import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider } from 'react-native-paper';
+import { configureFonts, PaperProvider } from 'react-native-paper';
+// From their own file: with the package's whole list would come every part of it.
+import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
+import { Glyph } from './Glyph';
+import type { GlyphName } from './glyphs';
 import { useReducedMotion } from './useReducedMotion';
 import { DARK, FONTS, LIGHT, RADIUS, type Tokens } from './tokens';
 
@@ -12,12 +15,7 @@ export const useTokens = () => useContext(TokensContext);
 
 const ICONS = {
   icon: ({ name, color, size }: { name: unknown; color?: string | undefined; size: number }) => (
-    <MaterialCommunityIcons
-      name={name as keyof typeof MaterialCommunityIcons.glyphMap}
-      color={color}
-      size={size}
-      aria-hidden
-    />
+    <Glyph name={name as GlyphName} color={color} size={size} />
   ),
 };
 

@@ -36,7 +36,15 @@ export function UnderWay({
       <View role="status">
         <Text variant="strong">{words[what]}</Text>
       </View>
-      <ProgressBar progress={share} color={tokens.amber} accessibilityLabel={words[what]} />
+      {/* On the web the bar takes all the height that there is. */}
+      <View style={{ height: 4 }}>
+        <ProgressBar
+          progress={share}
+          color={tokens.amber}
+          accessibilityLabel={words[what]}
+          style={{ backgroundColor: tokens.line }}
+        />
+      </View>
       <Button
         label={words.cancel}
         icon="close"
