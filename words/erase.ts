@@ -13,6 +13,4 @@ export const eraseWords = {
   newerThere: 'Something newer stands in its place. Take that away first.',
   withheld:
     'The guardian does not let photographs be kept. Change that with the student first, then bring them back.',
-  notRewritten: (count: number) =>
-    `${count} ${count === 1 ? 'backup' : 'backups'} could not be written anew and still ${count === 1 ? 'holds' : 'hold'} who was erased. Restoring one leaves them out.`,
 } as const;

@@ -53,6 +53,19 @@ describe('the server as a program', () => {
     expect(said).not.toMatch(/^ +at /m);
   });
 
+  it('says what to do when the list of what was erased cannot be read, and opens nothing without it', async () => {
+    const folder = freshDir();
+    writeFileSync(join(folder, 'erased.json'), '{"format":');
+    const child = spawnServer(main, folder, await freePort());
+    let said = '';
+    child.stderr!.on('data', (text) => (said += text));
+    await isGone(child);
+    expect(child.exitCode).toBe(1);
+    expect(said).toMatch(/^The list of what was erased \(.*erased\.json\) cannot be read/);
+    expect(said).not.toMatch(/^ +at /m);
+    expect(existsSync(join(folder, 'studio.sqlite'))).toBe(false);
+  });
+
   it.each(['SIGINT', 'SIGTERM'] as const)('stops cleanly on %s', async (signal) => {
     const child = spawnServer(main, freshDir(), await freePort());
     let said = '';

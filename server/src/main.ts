@@ -14,6 +14,7 @@ import { runInThread } from './backup/runBackup';
 import { createApp } from './createApp';
 import { readerInThread } from './exchange/importReader';
 import { demoIn } from './demoIn';
+import { ErasedListDamaged } from './erase/erasedIds';
 import { faultOf } from './faultOf';
 import { binParts } from './bin/binParts';
 import { eraseWhenDue } from './bin/eraseNow';
@@ -218,7 +219,7 @@ server.listen(port, host, async () => {
     opened();
   } catch (error) {
     process.stderr.write(
-      `${error instanceof FolderTaken ? error.message : words.notOpened(dataDir, whyNot(error))}\n`,
+      `${isForAPerson(error) ? error.message : words.notOpened(dataDir, whyNot(error))}\n`,
     );
     process.exit(1);
   }
@@ -270,6 +271,10 @@ async function closed(one: Server): Promise<void> {
   one.closeAllConnections();
   await new Promise((resolve) => one.close(resolve));
 }
+
+/** What says itself what is to be done. */
+const isForAPerson = (error: unknown): error is Error =>
+  error instanceof FolderTaken || error instanceof ErasedListDamaged;
 
 /** In words where a person can do something about it. */
 function whyNot(error: unknown): string {

@@ -4,6 +4,7 @@ import { backupWords as words } from '@open-palm/words/backups';
 import { adoptEarlier } from './adoptEarlier';
 import { BackupProblem } from './backup/backupProblem';
 import { finishRestore, restoreBackup } from './backup/restoreBackup';
+import { ErasedListDamaged } from './erase/erasedIds';
 import { FolderTaken, lockFolder } from './db/lockFolder';
 import { ownTemporaries } from './db/ownTemporaries';
 
@@ -31,7 +32,11 @@ try {
     unlock();
   }
 } catch (error) {
-  if (!(error instanceof BackupProblem || error instanceof FolderTaken)) throw error;
+  const isForAPerson =
+    error instanceof BackupProblem ||
+    error instanceof FolderTaken ||
+    error instanceof ErasedListDamaged;
+  if (!isForAPerson) throw error;
   process.stderr.write(`${error.message}\n`);
   process.exit(1);
 }

@@ -48,7 +48,6 @@ export const bin = {
     letter: (name: string) => `A letter about ${name} was removed.`,
   } satisfies Record<RemovableKind, (name: string) => string>,
   undo: 'Bring it back',
-  isBack: 'It is back.',
   item: {
     student: (name: string) => name,
     check: (name: string, day: string) => `${name}, look of ${day}`,
@@ -69,7 +68,6 @@ export const bin = {
     'It goes from this computer, and from every device the next time it is connected. Backups that were made before hold it until they are dropped (14 days; the last one of each month a year), and leave it out when they are restored.',
   eraseYes: 'Erase for good',
   eraseNo: 'Not now',
-  erased: 'It was erased.',
   holding: (count: number) =>
     `${n(count, 'backup still holds', 'backups still hold')} a student who was erased: ${count === 1 ? 'it is' : 'they are'} being written anew. If this stays, there may be too little room on the disk; a backup that is restored leaves the student out all the same.`,
   needsStudio: 'Removing needs the studio, and it does not answer just now.',
