@@ -5,7 +5,8 @@ export const eraseWords = {
   erased: 'This was erased for good in the studio.',
   inBin: (until: string) =>
     `This was taken away in the studio, where it can be brought back until ${until}.`,
-  nothingToRemove: 'This is not there any more.',
+  nothingToRemove:
+    'The studio does not have this: it was removed already, or has not reached it yet.',
   notBack: 'This cannot be brought back: it was erased, or its week is over.',
   ownerFirst:
     'Bring the student back first: a look, a take or a letter comes back to somebody who is there.',

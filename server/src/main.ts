@@ -57,6 +57,7 @@ const beside = (name: string) => fileURLToPath(new URL(name, import.meta.url));
 const say = (line: string) => process.stdout.write(`${line}\n`);
 const log = (entry: Record<string, unknown>) => process.stderr.write(`${JSON.stringify(entry)}\n`);
 const now = () => new Date();
+const folders = { dataDir, outboxDir: join(dataDir, 'outbox') };
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 const runBackups = runInThread({
@@ -137,8 +138,7 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
       publicOrigin,
       delays,
       listener,
-      outboxDir: join(dataDir, 'outbox'),
-      dataDir,
+      ...folders,
       backups: keeper,
       restores: desk,
       importReader: readerInThread(beside('./importThread.mjs'), kept),
@@ -158,7 +158,14 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   if (reading) stopWaiting = whenRoom(dataDir, () => void reopen(() => Promise.resolve()));
   else
     stopErasing = eraseWhenDue(
-      binParts({ ...opened, dataDir, outboxDir: join(dataDir, 'outbox'), backups: keeper, now }),
+      binParts({
+        ...opened,
+        dataDir,
+        outboxDir: join(dataDir, 'outbox'),
+        backups: keeper,
+        restores: desk,
+        now,
+      }),
       log,
     );
   // The demo's studio is invented anew whenever it is wanted.

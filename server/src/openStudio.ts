@@ -13,8 +13,7 @@ import { threadRunner } from './derive/runner';
 import { dropStrayMail } from './bin/mail';
 import { openErased, type ErasedIds } from './erase/erasedIds';
 import { emptyLog } from './erase/repo';
-import { sweepErased } from './erase/sweep';
-import { eraseFilesOf } from './erase/sweepFolder';
+import { sweepStudio } from './erase/sweepFolder';
 import { checkFiles, type FoundFiles } from './features/pictures/checkFiles';
 import type { Log } from './middleware/errors';
 import { studioId } from './studio/identity';
@@ -75,7 +74,7 @@ export async function openStudio({
   const erased = openErased(dataDir);
   const file = join(dataDir, 'studio.sqlite');
   const db = await openDatabase(file);
-  if (await sweepErased(db, erased)) await eraseFilesOf(dataDir, erased);
+  await sweepStudio(db, dataDir, erased);
   await dropStrayMail(db, dataDir);
   await emptyLog(db);
   const reader = openReader(file);

@@ -43,7 +43,7 @@ export async function seedDemo(
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, BROUGHT_IN);
   const touched = await inTransaction(db, async (trx) => {
     const brought = { students, holds: [], checks, log };
-    const setupIds = await bringIn(trx, brought, now().toISOString(), BROUGHT_IN);
+    const { touched: setupIds } = await bringIn(trx, brought, now().toISOString(), BROUGHT_IN);
     await writeFact(trx, DEMO, 'filled');
     return setupIds;
   });

@@ -36,6 +36,8 @@ export interface RestoreDesk {
    * @returns false where nothing was looked at under that name, or another restore is under way
    */
   begin(token: string): boolean;
+  /** Drops what was sent and looked at, unless it is being put back. */
+  forget(): Promise<void>;
 }
 
 export interface DeskParts {
@@ -51,6 +53,9 @@ export interface DeskParts {
   log: Log;
 }
 
+/** How long a person has to decide about what they looked at, ms. */
+const KEPT_MS = 30 * 60_000;
+
 const NOTHING: RestoreState = { step: 'none', problem: null, madeAt: null, aside: null };
 
 export function openDesk({ dataDir, run, now, reopen, log }: DeskParts): RestoreDesk {
@@ -58,7 +63,7 @@ export function openDesk({ dataDir, run, now, reopen, log }: DeskParts): Restore
   let looked: (Looked & { file: string; folder: string | null }) | null = null;
   const isBusy = () => state.step === 'unpacking' || state.step === 'moving';
 
-  /** What was sent is laid down before it is looked at, and goes when another one comes or it was put back. */
+  /** What was sent is laid down before it is looked at. It goes when another one comes, when it was put back, and after a while. */
   async function forget(): Promise<void> {
     if (looked?.folder) await rm(looked.folder, { recursive: true, force: true });
     looked = null;
@@ -97,7 +102,12 @@ export function openDesk({ dataDir, run, now, reopen, log }: DeskParts): Restore
     }
   }
 
+  const release = async () => {
+    if (!isBusy()) await forget();
+  };
+
   return {
+    forget: release,
     state: () => state,
     async look(from) {
       if (isBusy()) throw new BackupProblem(backupWords.restoring);
@@ -109,6 +119,7 @@ export function openDesk({ dataDir, run, now, reopen, log }: DeskParts): Restore
         const { size } = await stat(file);
         const token = createHash('sha256').update(randomUUID()).digest('hex');
         looked = { token, manifest, bytes: size, file, folder };
+        setTimeout(() => void (looked?.token === token && release()), KEPT_MS).unref();
         if (!isBusy()) state = NOTHING;
         return { token, manifest, bytes: size };
       } catch (error) {

@@ -57,7 +57,8 @@ export function runInThread(files: { backup: string; restore: string }): RunBack
     new Promise((resolve, reject) => {
       const thread = new Worker(file, {
         workerData: order,
-        resourceLimits: { maxYoungGenerationSizeMb: 2, maxOldGenerationSizeMb: 48 },
+        // A manifest of hundreds of thousands of pictures has to find room.
+        resourceLimits: { maxYoungGenerationSizeMb: 2, maxOldGenerationSizeMb: 512 },
       });
       thread.once('message', (said: ThreadSaid) => {
         if ('done' in said) resolve(said.done as Done);

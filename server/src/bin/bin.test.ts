@@ -8,7 +8,7 @@ import { binPartsOf, post as postTo, takenAway } from '../erase/testing/asking';
 import { filesWith, piecesOf, richStudent, type RichStudent } from '../erase/testing/richStudent';
 import { exampleCheck, examplePicture } from '../testing/examples';
 import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
-import { eraseDue } from './eraseNow';
+import { eraseDue, eraseNow } from './eraseNow';
 
 const NAME = 'Xanthippe Quodlibet';
 
@@ -67,9 +67,7 @@ describe('what is taken away', () => {
       expect((await studio.put(`/api/bin/${id}`, { kind, ofId })).body).toEqual(item);
       const twice = await studio.put(`/api/bin/${uuidv7()}`, { kind, ofId });
       expect(twice.status).toBe(404);
-      expect(existsSync(join(studio.outboxDir, `${her.checkId}.eml`))).toBe(
-        !['student', 'check', 'letter'].includes(kind),
-      );
+      expect(existsSync(join(studio.outboxDir, `${her.checkId}.eml`))).toBe(kind === 'take');
       expect((await post(`/api/bin/${id}/back`)).status).toBe(200);
       await studio.deriver.allSettled();
       expect(await without(before)).toEqual(await without(facts()));
@@ -171,6 +169,8 @@ describe('photographs whose consent is withdrawn', () => {
     for (const picture of [her.pictureId, her.relaxedPictureId]) {
       expect((await studio.get(`/api/pictures/${picture}`)).status).toBe(404);
     }
+    // Mail that lies ready shows them too.
+    expect(existsSync(join(studio.outboxDir, `${her.checkId}.eml`))).toBe(false);
     const { items } = (await studio.get('/api/bin')).body as never as { items: { id: string }[] };
     const [item] = items;
     expect(item).toMatchObject({ kind: 'photographs', holds: { pictures: 2, looks: 0 } });
@@ -211,5 +211,65 @@ describe('a picture whose look does not come', () => {
     await eraseDue(parts);
     expect((await studio.get(`/api/pictures/${forgotten}`)).status).toBe(404);
     expect(readdirSync(studio.pictureDir)).toEqual([]);
+  });
+});
+
+describe('what belongs together', () => {
+  const at = (day: string) => (studio.clock.now = new Date(`2026-${day}T10:00:00.000Z`));
+  const mail = () => existsSync(join(studio.outboxDir, `${her.checkId}.eml`));
+
+  it('lets a student come back of whose photographs one was erased by itself meanwhile', async () => {
+    at('04-05');
+    await remove('picture', her.pictureId);
+    at('04-10');
+    const student = await remove('student', her.id);
+    at('04-13');
+    await eraseDue(binPartsOf(studio));
+    expect((await post(`/api/bin/${student}/back`)).status).toBe(200);
+    expect((await studio.get(`/api/checks/${her.checkId}`)).status).toBe(200);
+    expect((await studio.get(`/api/pictures/${her.pictureId}`)).status).toBe(410);
+  });
+
+  it('takes mail along that shows a picture, and brings it back with it', async () => {
+    for (const [kind, ofId] of [
+      ['picture', her.pictureId],
+      ['photographs', her.id],
+    ] as const) {
+      const bin = await remove(kind, ofId);
+      expect([kind, mail()]).toEqual([kind, false]);
+      expect((await post(`/api/bin/${bin}/back`)).status).toBe(200);
+      expect([kind, mail()]).toEqual([kind, true]);
+    }
+    // A picture that was in no letter takes none along.
+    await remove('picture', her.relaxedPictureId);
+    expect(mail()).toBe(true);
+  });
+
+  it.each(['letter', 'picture'] as const)(
+    'does not bring mail back with an older backup when the %s was erased',
+    async (kind) => {
+      const backup = join(freshFolder(), 'older.zip');
+      const madeAt = studio.clock.now.toISOString();
+      await writeBackup({ dataDir: studio.folder, to: backup, madeAt, build: BUILD });
+      const bin = await remove(kind, kind === 'letter' ? her.checkId : her.pictureId);
+      await post(`/api/bin/${bin}/erase`);
+      const folder = freshFolder();
+      writeFileSync(join(folder, 'erased.json'), JSON.stringify(studio.erased.file));
+      await restoreBackup({ dataDir: folder, file: backup, now: studio.clock.now });
+      expect((contentOf(folder).checks as unknown[]).length).toBe(1);
+      expect(existsSync(join(folder, 'outbox', `${her.checkId}.eml`))).toBe(false);
+    },
+  );
+
+  it('is erased even if somebody brings it back in the very moment', async () => {
+    const bin = await remove('check', her.checkId);
+    const add: typeof studio.erased.add = async (ids, upTo) => {
+      expect((await post(`/api/bin/${bin}/back`)).status).toBe(200);
+      await studio.erased.add(ids, upTo);
+    };
+    const erased = { ...studio.erased, add };
+    await eraseNow({ ...binPartsOf(studio), erased }, [bin]);
+    expect(await studio.db('checks').pluck('id')).toEqual([]);
+    expect((await studio.get(`/api/checks/${her.checkId}`)).status).toBe(410);
   });
 });

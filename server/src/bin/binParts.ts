@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { BackupKeeper } from '../backup/keeper';
+import type { RestoreDesk } from '../backup/restoreDesk';
 import type { ErasedIds } from '../erase/erasedIds';
 import type { StudioParts } from '../studioParts';
 
@@ -14,11 +15,19 @@ export interface BinParts extends Pick<StudioParts, 'db' | 'deriver' | 'now'> {
   onStudentErased(): void;
 }
 
-type Whole = Omit<BinParts, 'onStudentErased'> & { reader: Knex; backups: BackupKeeper };
+type Whole = Omit<BinParts, 'onStudentErased'> & {
+  reader: Knex;
+  backups: BackupKeeper;
+  restores: RestoreDesk;
+};
 
 /** The same out of the studio's parts. */
-export const binParts = ({ backups, ...parts }: Whole) => ({
+export const binParts = ({ backups, restores, ...parts }: Whole) => ({
   ...parts,
-  onStudentErased: () => void backups.eraseFromAll(),
+  onStudentErased: () => {
+    // It may hold them too, and is looked at again before it is put back.
+    void restores.forget();
+    void backups.eraseFromAll();
+  },
   backupsHolding: () => backups.holding(),
 });

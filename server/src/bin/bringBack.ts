@@ -1,4 +1,3 @@
-import { rm } from 'node:fs/promises';
 import type { Knex } from 'knex';
 import type { BinItem } from '@open-palm/contract';
 import { eraseWords } from '@open-palm/words/erase';
@@ -8,7 +7,7 @@ import { takeOut } from '../erase/sweep';
 import { Problem } from '../problem';
 import { photosWithheld, studentExists } from '../references/repo';
 import type { BinParts } from './binParts';
-import { looksIn, mailOf, moveMail } from './mail';
+import { bringMailBack } from './mail';
 import {
   dropFromBin,
   findInBin,
@@ -42,8 +41,7 @@ export async function bringBack(parts: BinParts, id: string): Promise<BinItem> {
     return { kept: found, setups: back };
   });
   deriver.wake(setups);
-  await moveMail(mailOf(parts, id), parts.outboxDir, looksIn(kept));
-  await rm(mailOf(parts, id), { recursive: true, force: true });
+  await bringMailBack(parts, id);
   return itemOf(kept);
 }
 

@@ -5,7 +5,7 @@ import { inTransaction } from '../db/inTransaction';
 import { keysOf } from '../erase/erasedKeys';
 import { eraseFiles } from '../erase/eraseFiles';
 import { emptyLog, erasePictures } from '../erase/repo';
-import { markSwept } from '../erase/sweep';
+import { markSwept, takeOut } from '../erase/sweep';
 import { faultOf } from '../faultOf';
 import type { Log } from '../middleware/errors';
 import { dropPictures } from '../references/consent';
@@ -30,12 +30,16 @@ export async function eraseNow(parts: BinParts, ids: readonly string[]): Promise
   // Files first: as long as the rows are there, it is still known that something is left to be done.
   await eraseBeside(parts, new Set(pictures));
   for (const { id } of items) await rm(mailOf(parts, id), { recursive: true, force: true });
+  const looks = new Set(items.flatMap(looksOf));
+  await eraseFiles(parts.outboxDir, (id) => looks.has(id));
   await inTransaction(db, async (trx) => {
     await dropFromBin(
       trx,
       items.map(({ id }) => id),
     );
     await erasePictures(trx, pictures);
+    // Whatever was brought back since it was read here is erased all the same: that it is to go is noted already.
+    await takeOut(trx, erased);
     await markSwept(trx, erased);
   });
   await emptyLog(db);
@@ -63,6 +67,10 @@ async function everythingOf(db: Knex, ids: readonly string[]): Promise<KeptRemov
   const found = await Promise.all([...all].map((id) => findInBin(db, id)));
   return found.flatMap((item) => item ?? []);
 }
+
+/** Looks that are gone: no mail can be of them that is not theirs. */
+const looksOf = ({ rows }: KeptRemoval): string[] =>
+  (new Map(rows).get('checks') ?? []).map(({ id }) => String(id));
 
 /** Files that belong to what was erased, in the studio and among what was set aside. */
 async function eraseBeside(

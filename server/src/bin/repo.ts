@@ -78,6 +78,13 @@ export async function picturesOf(db: Knex, { kind, ofId }: Removal): Promise<str
   return rows.map(({ picture_id }) => picture_id);
 }
 
+/** Looks that name pictures: what is written of them may show these. */
+export const looksNaming = (db: Knex, pictureIds: readonly string[]): Promise<string[]> =>
+  db('captures')
+    .whereIn('picture_id', [...pictureIds])
+    .distinct()
+    .pluck('check_id');
+
 /** The instrument whose standing changes when a thing goes or comes back. */
 export async function setupsOf(db: Knex, { kind, ofId }: Removal): Promise<string[]> {
   if (kind === 'student') return db('setups').where({ student_id: ofId }).pluck('id');

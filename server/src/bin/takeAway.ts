@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { v7 as uuidv7 } from 'uuid';
 import { BIN_DAYS, type BinItem, type Removal } from '@open-palm/contract';
 import { eraseWords } from '@open-palm/words/erase';
 import { inTransaction } from '../db/inTransaction';
@@ -6,7 +7,7 @@ import { touchSetups } from '../derive/repo';
 import type { Maker } from '../maker';
 import { Problem } from '../problem';
 import type { BinParts } from './binParts';
-import { looksIn, mailOf, moveMail } from './mail';
+import { looksWithMail, putMailAside } from './mail';
 import {
   addToBin,
   deleteRows,
@@ -44,7 +45,7 @@ export async function takeAway(
   });
   if (!done) throw new Problem(404, 'notFound', eraseWords.nothingToRemove, 'ofId');
   deriver.wake(done.setups);
-  await moveMail(parts.outboxDir, mailOf(parts, id), done.looks);
+  await putMailAside(parts, id, done.looks);
   return done.item;
 }
 
@@ -62,24 +63,32 @@ async function putAway(trx: Knex, id: string, removal: Removal, at: Date, maker:
     removedAt: at.toISOString(),
     goneAt: new Date(at.getTime() + BIN_DAYS * DAY_MS).toISOString(),
   };
+  const looks = await looksWithMail(trx, { ...removal, rows, pictureIds });
   await addToBin(trx, item, { rows, pictureIds }, maker);
   await deleteRows(trx, removal);
   await touchSetups(trx, setups);
-  return { item, setups, looks: looksIn({ ...item, rows }) };
+  return { item, setups, looks };
+}
+
+/** What a transaction took away whose mail is still to be put aside, once it is done. */
+export interface Hidden {
+  binId: string;
+  looks: string[];
 }
 
 /**
  * Takes away the photographs of a student whose guardian does not let them be kept any more, inside the transaction that says so.
  *
- * @param id of what then lies in the bin, where there are any
+ * @returns whose mail is to be put aside then; null where there were none
  */
 export async function hidePhotographs(
   trx: Knex,
-  id: string,
   studentId: string,
   at: Date,
   maker: Maker,
-): Promise<void> {
+): Promise<Hidden | null> {
+  const binId = uuidv7();
   const removal: Removal = { kind: 'photographs', ofId: studentId };
-  await putAway(trx, id, removal, at, maker);
+  const done = await putAway(trx, binId, removal, at, maker);
+  return done && { binId, looks: done.looks };
 }

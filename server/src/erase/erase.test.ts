@@ -1,4 +1,4 @@
-import { copyFileSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
 import { handFileSchema, HEADERS, studentListSchema } from '@open-palm/contract';
@@ -23,6 +23,17 @@ afterEach(() => studio.close());
 
 const post = (path: string, body: object = {}) => postTo(studio, path, body);
 const remove = (kind: string, ofId: string) => takenAway(studio, kind, ofId);
+/** Sends a file. */
+const send = (path: string, body: Uint8Array) =>
+  studio.ask(`/api/backups/restore/${path}`, {
+    method: 'POST',
+    headers: {
+      'Content-Type': 'application/octet-stream',
+      [HEADERS.build]: BUILD,
+      Origin: studio.url,
+    },
+    body: body as BodyInit,
+  });
 const eraseHer = async (of = her.id) => {
   const bin = await remove('student', of);
   expect((await post(`/api/bin/${bin}/erase`)).status).toBe(200);
@@ -53,12 +64,22 @@ describe('a student who is erased', () => {
       );
     }
     await remove('letter', her.checkId);
+    // And a backup that somebody looks at before putting it back.
+    const [name] = readdirSync(join(studio.folder, 'backups'));
+    await send('look', readFileSync(join(studio.folder, 'backups', name!)));
     const found = await filesWith(studio.folder, wanted);
     // It is really looked for where it is.
-    for (const place of ['studio.sqlite', 'pictures/', 'bin/', 'set-aside/', 'backups/']) {
+    for (const place of [
+      'studio.sqlite',
+      'pictures/',
+      'bin/',
+      'set-aside/',
+      'backups/',
+      'backup-work-',
+    ]) {
       expect([place, found.some((file) => file.startsWith(place))]).toEqual([place, true]);
     }
-    expect(found.filter((file) => file.endsWith('.zip studio.sqlite'))).toHaveLength(2);
+    expect(found.filter((file) => file.endsWith('.zip studio.sqlite'))).toHaveLength(3);
 
     await eraseHer();
     expect(await filesWith(studio.folder, wanted)).toEqual([]);

@@ -1,5 +1,13 @@
 import type { Knex } from 'knex';
-import { deleteRows, dropFromBin, everyBinned, findInBin, picturesOf, setupsOf } from '../bin/repo';
+import {
+  deleteRows,
+  dropFromBin,
+  everyBinned,
+  findInBin,
+  looksNaming,
+  picturesOf,
+  setupsOf,
+} from '../bin/repo';
 import { inTransaction } from '../db/inTransaction';
 import { readFact, writeFact } from '../studio/repo';
 import { touchSetups } from '../derive/repo';
@@ -22,6 +30,21 @@ export async function sweepErased(db: Knex, erased: ErasedIds): Promise<boolean>
     await writeFact(trx, MARK, erased.mark());
   });
   return true;
+}
+
+/**
+ * Looks whose mail goes although they stay: their letter was erased, or a picture that it may show. To be asked before they are taken out; nothing where
+ * a database was gone through with this list.
+ */
+export async function looksWithErasedMail(db: Knex, erased: ErasedIds): Promise<string[]> {
+  if (((await readFact(db, MARK)) ?? NOTHING) === erased.mark()) return [];
+  const letters = (await everyLetter(db)).filter((letter) => erased.has(letterKey(letter)));
+  const { pictures } = await everyErasable(db);
+  const named = await looksNaming(
+    db,
+    pictures.filter((id) => erased.has(id)),
+  );
+  return [...letters.map(({ check_id }) => check_id), ...named];
 }
 
 /** Notes inside the transaction that erased something that nothing of the list is left. */

@@ -5,7 +5,7 @@ import { inputOf, type Student, type StudentInput } from '@open-palm/contract';
 import { receivedHash } from '../bodyHash';
 import { touchSetups } from '../derive/repo';
 import { keepEdit } from '../edits/keepEdit';
-import { hidePhotographs } from '../bin/takeAway';
+import { hidePhotographs, type Hidden } from '../bin/takeAway';
 import { addCheck } from '../features/checks/repo';
 import { addHold } from '../features/holds/repo';
 import { addEntry } from '../features/lessonLog/repo';
@@ -18,16 +18,19 @@ import type { Maker } from '../maker';
  * Brings students, holds, looks and notes in as facts, inside a transaction of the caller's.
  *
  * @param maker who brought them in
- * @returns the instruments that are to be worked out
+ * @returns the instruments that are to be worked out, and what was hidden because photographs are withheld
  */
 export async function bringIn(
   trx: Knex,
   { students, holds, checks, log }: Brought,
   createdAt: string,
   maker: Maker,
-): Promise<string[]> {
+): Promise<{ touched: string[]; hidden: Hidden[] }> {
   for (const hold of holds) await addHold(trx, hold, createdAt);
-  for (const student of students) await putWhole(trx, student, createdAt, maker);
+  const hidden: Hidden[] = [];
+  for (const student of students) {
+    hidden.push(...(await putWhole(trx, student, createdAt, maker)));
+  }
   for (const { id, input } of checks) {
     const takenAt = new Date(input.takenAt).toISOString();
     const bodySha256 = receivedHash(input);
@@ -42,7 +45,7 @@ export async function bringIn(
     ...log.map(({ setupId }) => setupId),
   ]);
   await touchSetups(trx, [...touched]);
-  return [...touched];
+  return { touched: [...touched], hidden };
 }
 
 /** The file's word about a student takes the place of what stood here: an edit like any other, made now. */
@@ -51,7 +54,7 @@ async function putWhole(
   student: Student,
   createdAt: string,
   maker: Maker,
-): Promise<void> {
+): Promise<Hidden[]> {
   const known = await findStudent(trx, student.id);
   const { id, ...body } = student;
   await keepEdit<StudentInput>(trx, {
@@ -67,7 +70,6 @@ async function putWhole(
       throw new Problem(409, 'conflict', answers.instrumentTaken(student.name), 'setups');
     },
   });
-  if (body.photos === 'withheld') {
-    await hidePhotographs(trx, uuidv7(), id, new Date(createdAt), maker);
-  }
+  if (body.photos !== 'withheld') return [];
+  return [(await hidePhotographs(trx, id, new Date(createdAt), maker)) ?? []].flat();
 }

@@ -1,6 +1,8 @@
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { answers } from '@open-palm/words/answers';
 import type { ImportPreview } from '@open-palm/contract/exchange';
+import { putMailAside, type MailFolders } from '../bin/mail';
+import type { Hidden } from '../bin/takeAway';
 import { inTransaction } from '../db/inTransaction';
 import { Problem } from '../problem';
 import type { Maker } from '../maker';
@@ -17,7 +19,14 @@ import type { ImportReader, ReadOptions } from './importReader';
  * @throws Problem `conflict` when it is another file than the previewed one
  */
 export async function importFile(
-  { db, now, zone, deriver, importReader }: StudioParts & { importReader: ImportReader },
+  {
+    db,
+    now,
+    zone,
+    deriver,
+    importReader,
+    ...folders
+  }: StudioParts & MailFolders & { importReader: ImportReader },
   bytes: Uint8Array,
   { sha256, ...settings }: { sha256: string } & ImportSettings,
   maker: Maker,
@@ -31,17 +40,21 @@ export async function importFile(
     }
     if (preview.issueCount > 0) return preview;
     const touched = new Set<string>();
+    const hidden: Hidden[] = [];
     await inTransaction(db, async (trx) => {
       let done = 0;
       for (let piece = await read.next(); piece !== null; piece = await read.next()) {
         options.signal.throwIfAborted();
-        for (const id of await bringIn(trx, piece, now().toISOString(), maker)) touched.add(id);
+        const brought = await bringIn(trx, piece, now().toISOString(), maker);
+        brought.touched.forEach((id) => touched.add(id));
+        hidden.push(...brought.hidden);
         done += 1;
         options.onBringing(done / pieces);
         await nextTurn();
       }
       options.signal.throwIfAborted();
     });
+    for (const { binId, looks } of hidden) await putMailAside(folders, binId, looks);
     deriver.wake([...touched]);
     return { ...preview, done: true };
   } finally {

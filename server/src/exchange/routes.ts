@@ -10,6 +10,7 @@ import { readBody, writtenBy } from '../readBody';
 import type { StudioParts } from '../studioParts';
 import { checksTable, studentsTable, studioJson } from './exportFiles';
 import { importFile } from './importFile';
+import type { MailFolders } from '../bin/mail';
 import { openImportDesk } from './importDesk';
 import type { ImportSettings } from './plan';
 import type { ImportReader } from './importReader';
@@ -17,7 +18,9 @@ import type { ImportReader } from './importReader';
 const LARGEST_IMPORT_BYTES = 48 * 1024 * 1024;
 
 /** Students and looks as files, both ways. */
-export function exchangeRoutes(parts: StudioParts & { importReader: ImportReader }): Router {
+export function exchangeRoutes(
+  parts: StudioParts & MailFolders & { importReader: ImportReader },
+): Router {
   const { reader, zone, deriver, importReader } = parts;
   const imports = openImportDesk();
   const router = new Router({ prefix: '/api' });

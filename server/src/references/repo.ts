@@ -27,10 +27,11 @@ export async function dropUnnamedPictures(trx: Knex, ids: readonly string[]): Pr
   return unnamed;
 }
 
-/** Pictures from before a moment that nothing names: their look never came. */
+/** Pictures from before a moment that nothing names: their look never came. One that was erased may still be named by what lies in the bin. */
 export const forgottenPictures = (db: Knex, before: string): Promise<string[]> =>
   db('pictures')
     .where('created_at', '<', before)
+    .where({ erased: 0 })
     .whereNotIn('id', db('captures').select('picture_id'))
     .whereNotIn('id', db('relaxed_hands').select('picture_id'))
     .pluck('id');

@@ -12,7 +12,7 @@ import { openDesk } from '../backup/restoreDesk';
 import { runInline } from '../backup/runBackup';
 import { openDatabase, openReader } from '../db/openDatabase';
 import { openErased, type ErasedIds } from '../erase/erasedIds';
-import { sweepErased } from '../erase/sweep';
+import { sweepStudio } from '../erase/sweepFolder';
 import { createDeriver, type Deriver } from '../derive/deriver';
 import { inlineRunner } from '../derive/runner';
 import { readerInline } from '../exchange/importReader';
@@ -97,7 +97,7 @@ export async function openTestStudio({
   const delays = createDelays();
   const erased = openErased(folder);
   const db = await openDatabase(file);
-  await sweepErased(db, erased);
+  await sweepStudio(db, folder, erased);
   const reader = openReader(file);
   const asked: Asked[] = [];
   const logged: Record<string, unknown>[] = [];

@@ -45,9 +45,14 @@ export const useRemovable = (removal: Removal | null) =>
     ask(removableSchema, path),
   );
 
+/** How soon it is asked again while backups are written anew, ms. */
+const REWRITING_MS = 2000;
+
 /** What was removed and can be brought back. */
 export function useBin() {
-  const { data, error, mutate } = useSWR(paths.bin, (path: string) => ask(binSchema, path));
+  const { data, error, mutate } = useSWR(paths.bin, (path: string) => ask(binSchema, path), {
+    refreshInterval: (latest) => (latest && latest.backupsHolding > 0 ? REWRITING_MS : 0),
+  });
   return { data, error: error as Error | undefined, retry: () => void mutate() };
 }
 

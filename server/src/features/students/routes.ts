@@ -21,6 +21,7 @@ import {
 import { notFound } from '../../problem';
 import { readBody, readEdit, readId, writtenBy } from '../../readBody';
 import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
+import type { MailFolders } from '../../bin/mail';
 import type { StudioParts } from '../../studioParts';
 import { setupsWithPending } from '../../derive/repo';
 import { READ_WAIT_MS, soon } from '../../derive/waits';
@@ -37,7 +38,7 @@ const newestOf = (times: readonly (string | null)[]): string | null =>
     null,
   );
 
-export function studentRoutes(parts: StudioParts): Router {
+export function studentRoutes(parts: StudioParts & MailFolders): Router {
   const { reader, deriver } = parts;
   const router = new Router({ prefix: '/api/students' });
 

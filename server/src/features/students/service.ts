@@ -1,10 +1,10 @@
 import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
-import { v7 as uuidv7 } from 'uuid';
 import { inputOf, type KeptStudent, type Student, type StudentInput } from '@open-palm/contract';
 import { inTransaction } from '../../db/inTransaction';
 import { touchSetups } from '../../derive/repo';
 import { keepEdit } from '../../edits/keepEdit';
+import { putMailAside, type MailFolders } from '../../bin/mail';
 import { hidePhotographs } from '../../bin/takeAway';
 import { refuseGone } from '../../erase/refuseErased';
 import { notFound, Problem } from '../../problem';
@@ -22,14 +22,14 @@ import { isShipped } from '@open-palm/records/holds';
  * @throws ConflictProblem when the same field was changed elsewhere too
  */
 export async function saveStudent(
-  { db, now, deriver, erased }: StudioParts,
+  { db, now, deriver, erased, ...folders }: StudioParts & MailFolders,
   id: string,
   input: StudentInput,
   maker: Maker,
   edit: Edit | null,
 ): Promise<KeptStudent> {
   const createdAt = now().toISOString();
-  const kept = await inTransaction(db, async (trx) => {
+  const { kept, hidden } = await inTransaction(db, async (trx) => {
     await refuseUnknownHolds(trx, { id, ...input });
     const known = await findStudent(trx, id);
     // Asked once more where nobody can come between: who is being erased must not be added again.
@@ -52,9 +52,12 @@ export async function saveStudent(
         throw new Problem(409, 'conflict', message, 'setups');
       },
     });
-    if (body.photos === 'withheld') await hidePhotographs(trx, uuidv7(), id, now(), maker);
-    return { id, ...body, version };
+    return {
+      kept: { id, ...body, version },
+      hidden: body.photos === 'withheld' ? await hidePhotographs(trx, id, now(), maker) : null,
+    };
   });
+  if (hidden) await putMailAside(folders, hidden.binId, hidden.looks);
   deriver.wake(setupIdsOf(kept));
   return kept;
 }

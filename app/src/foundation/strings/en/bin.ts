@@ -63,9 +63,9 @@ export const bin = {
   eraseOf: (what: string) => `Erase now: ${what}`,
   eraseAsks: (what: string) => `Erase ${what} for good? This cannot be undone.`,
   eraseStudent:
-    'Every look, picture, take, letter and note goes from this computer, from the backups that lie in the studio’s folder, and from every device the next time it is connected. Files that you saved elsewhere, printed cards and sent letters are out of reach; but when an older backup is restored, this student is left out.',
+    'Every look, picture, take, letter and note goes from the studio, from its kept backups (Studio, Backups), and from every device the next time it is connected. Files that you saved elsewhere, printed cards and sent letters are out of reach; but when an older backup is restored, this student is left out.',
   eraseOther:
-    'It goes from this computer, and from every device the next time it is connected. Backups that were made before hold it until they are dropped (14 days; the last one of each month a year), and leave it out when they are restored.',
+    'It goes from the studio, and from every device the next time it is connected. Backups that were made before hold it: those made by themselves until fourteen newer ones are there (the last of a month for a year), those that you asked for as long as you keep them. Putting one back leaves it out.',
   eraseYes: 'Erase for good',
   eraseNo: 'Not now',
   holding: (count: number) =>
