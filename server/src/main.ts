@@ -28,7 +28,7 @@ import { localName, privateAddresses } from './phones/addresses';
 import { authorityFolder } from './phones/phoneDoor';
 import { createPhoneWay, NO_PHONES, type PhoneWay } from './phones/phoneWay';
 import { proxyListener } from './phones/proxyListener';
-import { openForReading, whenRoom } from './reading/openForReading';
+import { openOrRead, whenRoom } from './reading/openForReading';
 import { createTurnstile } from './turnstile';
 
 const host = '127.0.0.1';
@@ -83,20 +83,21 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
   const adopted = home === undefined ? null : adoptEarlier(home);
   if (adopted) say(adoptionLine(adopted, { home: home!, startedBy }));
   const isDemo = Boolean(process.env.DEMO_STUDIO);
-  const reading = await openForReading(dataDir);
+  const { opened, reading } = await openOrRead(dataDir, (copy) =>
+    openStudio({
+      dataDir: copy ?? dataDir,
+      readingFrom: copy === null ? undefined : dataDir,
+      workerFile: beside('./worker.mjs'),
+      invent: demoIn(process.env.DEMO_STUDIO),
+      now,
+      zone,
+      log,
+    }),
+  );
   closeReading = reading?.close ?? nothing;
   if (reading) say(words.readingOnly(dataDir, reading.trouble));
   /** Where the databases are: a copy, where the studio itself takes nothing. */
   const kept = reading?.folder ?? dataDir;
-  const opened = await openStudio({
-    dataDir: kept,
-    readingFrom: reading ? dataDir : undefined,
-    workerFile: beside('./worker.mjs'),
-    invent: demoIn(process.env.DEMO_STUDIO),
-    now,
-    zone,
-    log,
-  });
   studio = opened;
   foundLines(opened).forEach(say);
   const keeper = openKeeper({
@@ -155,17 +156,10 @@ async function open(): Promise<{ answer: RequestListener; firstRunCode: string |
     }).callback();
     return turnstile.listener(() => answer);
   };
-  if (reading) stopWaiting = whenRoom(dataDir, () => void reopen(() => Promise.resolve()));
+  if (reading) stopWaiting = whenRoom(dataDir, reading, () => void reopen(() => Promise.resolve()));
   else
     stopErasing = eraseWhenDue(
-      binParts({
-        ...opened,
-        dataDir,
-        outboxDir: join(dataDir, 'outbox'),
-        backups: keeper,
-        restores: desk,
-        now,
-      }),
+      binParts({ ...opened, ...folders, backups: keeper, restores: desk, now }),
       log,
     );
   // The demo's studio is invented anew whenever it is wanted.

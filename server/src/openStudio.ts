@@ -47,15 +47,20 @@ const NOTHING_FOUND: FoundFiles = { setAside: null, missing: 0 };
  *
  * @throws FolderTaken
  */
-export async function openStudio({
-  readingFrom,
-  dataDir,
-  workerFile,
-  invent,
-  now,
-  zone,
-  log,
-}: {
+export async function openStudio(options: OpenOptions): Promise<OpenedStudio> {
+  const { dataDir } = options;
+  privateFolder(dataDir);
+  ownTemporaries(dataDir);
+  const unlock = lockFolder(dataDir);
+  try {
+    return await openLocked(options, unlock);
+  } catch (error) {
+    unlock();
+    throw error;
+  }
+}
+
+interface OpenOptions {
   /** Where the pictures lie of a studio that can only be read, of which `dataDir` is a copy. */
   readingFrom?: string | undefined;
   dataDir: string;
@@ -65,19 +70,33 @@ export async function openStudio({
   now: () => Date;
   zone: string;
   log: Log;
-}): Promise<OpenedStudio> {
-  privateFolder(dataDir);
-  ownTemporaries(dataDir);
-  const unlock = lockFolder(dataDir);
+}
+
+async function openLocked(options: OpenOptions, unlock: () => void): Promise<OpenedStudio> {
+  const { dataDir } = options;
   const finishedRestore = await finishRestore(dataDir);
   await dropUnfinished(dataDir);
+  // Without the list of what was erased nothing is opened.
   const erased = openErased(dataDir);
-  const file = join(dataDir, 'studio.sqlite');
-  const db = await openDatabase(file);
+  const db = await openDatabase(join(dataDir, 'studio.sqlite'));
+  try {
+    return { ...(await openParts(db, erased, options, unlock)), finishedRestore };
+  } catch (error) {
+    await db.destroy();
+    throw error;
+  }
+}
+
+async function openParts(
+  db: Knex,
+  erased: ErasedIds,
+  { readingFrom, dataDir, workerFile, invent, now, zone, log }: OpenOptions,
+  unlock: () => void,
+): Promise<Omit<OpenedStudio, 'finishedRestore'>> {
   await sweepStudio(db, dataDir, erased);
   await dropStrayMail(db, dataDir);
   await emptyLog(db);
-  const reader = openReader(file);
+  const reader = openReader(join(dataDir, 'studio.sqlite'));
   const pictureDir = join(readingFrom ?? dataDir, 'pictures');
   const settings = await openSettings(db, zone);
   const runner = threadRunner(workerFile);
@@ -103,7 +122,6 @@ export async function openStudio({
     found,
     filled,
     renewed,
-    finishedRestore,
     async close() {
       await deriver.close();
       await reader.destroy();

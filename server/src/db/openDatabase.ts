@@ -94,7 +94,12 @@ async function open(filename: string, migrations: readonly Migration[]): Promise
     },
     migrations: { migrationSource: sourceOf(migrations) },
   });
-  await db.migrate.latest();
+  try {
+    await db.migrate.latest();
+  } catch (error) {
+    await db.destroy();
+    throw error;
+  }
   return db;
 }
 

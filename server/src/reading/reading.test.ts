@@ -1,14 +1,25 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
 import { HEADERS } from '@open-palm/contract';
 import { contentOf } from '../backup/testing/studioContent';
+import { lockFolder } from '../db/lockFolder';
 import { openAccessLog } from '../middleware/accessLogFile';
+import { openStudio } from '../openStudio';
 import { buildServer, freePort, isGone, isReady } from '../testing/builtServer';
 import { exampleCheck, freshStudent, studentWithPicture } from '../testing/examples';
 import { BUILD, openTestStudio, type TestStudio } from '../testing/testStudio';
+import { openOrRead } from './openForReading';
 import { writeTrouble } from './writeTrouble';
 
 // Programs start beside other tests.
@@ -104,6 +115,41 @@ it('finds room where there is some, and leaves nothing of what it tried', async 
   expect(await writeTrouble(folder)).toBeNull();
   expect(await writeTrouble(join(folder, 'not there'))).toBeNull();
   expect(readdirSync(folder).filter((name) => name.startsWith('room-'))).toEqual([]);
+});
+
+describe('a studio that cannot be opened for want of room', () => {
+  const full = () => Promise.reject(Object.assign(new Error('full'), { code: 'SQLITE_FULL' }));
+
+  it('is read from a copy, until there is room for what bringing it up to date takes', async () => {
+    const asked: (string | null)[] = [];
+    const { opened, reading } = await openOrRead(folder, (copy) => {
+      asked.push(copy);
+      return copy === null ? full() : Promise.resolve(existsSync(join(copy, 'studio.sqlite')));
+    });
+    expect([opened, reading!.trouble, asked[0]]).toEqual([true, 'full', null]);
+    expect(reading!.needsBytes).toBeGreaterThan(2 * statSync(join(folder, 'studio.sqlite')).size);
+    await reading!.close();
+    expect(copies()).toEqual([]);
+  });
+
+  it('and is told as it is where room is not what it wants', async () => {
+    const wrong = new Error('something else');
+    await expect(openOrRead(folder, () => Promise.reject(wrong))).rejects.toBe(wrong);
+    expect(copies()).toEqual([]);
+  });
+
+  it('gives its folder free again', async () => {
+    writeFileSync(join(folder, 'studio.sqlite'), 'no database '.repeat(200));
+    const opening = openStudio({
+      dataDir: folder,
+      workerFile: 'none',
+      now: () => new Date(),
+      zone: 'UTC',
+      log: () => undefined,
+    });
+    await expect(opening).rejects.toMatchObject({ code: 'SQLITE_NOTADB' });
+    lockFolder(folder)();
+  });
 });
 
 it('goes on when what was asked for cannot be noted, and notes it again later', async () => {

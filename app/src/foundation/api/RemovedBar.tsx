@@ -1,9 +1,6 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { View } from 'react-native';
 import { Button } from '../kit/Button';
-import { Text } from '../kit/Text';
-import { useTokens } from '../kit/ThemeProvider';
-import { space } from '../kit/tokens';
+import { NewsBar } from '../kit/NewsBar';
 import { binWords as words } from '../strings/bin';
 import { bringBack, dismissRemoved, lastRemoved, onRemoved } from './bin';
 
@@ -12,7 +9,6 @@ const SHOWN_MS = 20_000;
 
 /** Above every screen, after something was removed: what, and the way back. */
 export function RemovedBar() {
-  const tokens = useTokens();
   const item = useSyncExternalStore(onRemoved, lastRemoved);
   const [failed, setFailed] = useState<{ id: string; why: string } | null>(null);
   useEffect(() => {
@@ -22,21 +18,9 @@ export function RemovedBar() {
   }, [item]);
   if (item === null) return null;
   return (
-    <View
-      style={{
-        backgroundColor: tokens.amberGround,
-        paddingHorizontal: space(4),
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        gap: space(2),
-      }}
+    <NewsBar
+      text={failed?.id === item.id ? failed.why : words.removed[item.kind](item.studentName)}
     >
-      <View role="status" style={{ flexGrow: 1, flexShrink: 1, paddingVertical: space(1) }}>
-        <Text variant="label" color={tokens.amberInk}>
-          {failed?.id === item.id ? failed.why : words.removed[item.kind](item.studentName)}
-        </Text>
-      </View>
       <Button
         label={words.undo}
         compact
@@ -50,6 +34,6 @@ export function RemovedBar() {
           )
         }
       />
-    </View>
+    </NewsBar>
   );
 }

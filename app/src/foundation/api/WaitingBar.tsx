@@ -1,6 +1,6 @@
 import { router, usePathname } from 'expo-router';
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable } from 'react-native';
 import { isReachable, onReach } from './reach';
 import { onReading, readingTrouble } from './reading';
 import { isWaiting } from './sync/entry';
@@ -8,6 +8,7 @@ import { useEntries } from './sync/useSync';
 import { useOutdated } from './builds';
 import { loadNewerApp } from './useFreshApp';
 import { strings } from '../strings';
+import { NewsBar } from '../kit/NewsBar';
 import { Text } from '../kit/Text';
 import { useTokens } from '../kit/ThemeProvider';
 import { space, TOUCH } from '../kit/tokens';
@@ -17,7 +18,6 @@ const UNTOLD_MS = 2500;
 
 /** Above every screen: what has not reached the studio yet, what needs a person, and that the studio does not answer. */
 export function WaitingBar() {
-  const tokens = useTokens();
   const entries = useEntries();
   const waiting = entries.filter(isWaiting).length;
   const needsYou = entries.length - waiting;
@@ -44,20 +44,7 @@ export function WaitingBar() {
   ];
   if (lines.length === 0 && !outdated) return null;
   return (
-    <View
-      style={{
-        backgroundColor: tokens.amberGround,
-        paddingHorizontal: space(4),
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: space(3),
-      }}
-    >
-      <View role="status" style={{ flex: 1, paddingVertical: space(1) }}>
-        <Text variant="label" color={tokens.amberInk}>
-          {[...(outdated ? [strings.waiting[outdated]] : []), ...lines].join(' · ')}
-        </Text>
-      </View>
+    <NewsBar text={[...(outdated ? [strings.waiting[outdated]] : []), ...lines].join(' · ')}>
       {!reachable && !outdated && here !== '/trouble' ? (
         <BarLink label={strings.waiting.why} onPress={() => router.navigate('/trouble')} />
       ) : null}
@@ -66,7 +53,7 @@ export function WaitingBar() {
       ) : entries.length > 0 && lines.length > 0 && !isThere ? (
         <BarLink label={strings.waiting.open} onPress={() => router.navigate('/waiting')} />
       ) : null}
-    </View>
+    </NewsBar>
   );
 }
 
