@@ -1,3 +1,5 @@
+import { readdir } from 'node:fs/promises';
+import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { BackupManifest } from '@open-palm/contract';
 import { openErased } from '../erase/erasedIds';
@@ -47,18 +49,30 @@ export const runInline: RunBackup = {
   unpack: ({ dataDir, unpack }) => unpackForRestore({ dataDir, file: unpack }),
 };
 
+/** What a thread may hold that reads a backup of whichever size. */
+const MOST_MB = 1024;
+
+/**
+ * What a thread may hold that makes one of so many pictures, MB: little, so that it gives back what it does not need, but room for every picture's line in the
+ * manifest. Measured: a hundred thousand lines take 121 MB where they are read back; with 48 there was not room for them.
+ */
+export const heapMb = (pictures: number): number =>
+  Math.min(MOST_MB, 48 + Math.ceil(pictures / 500));
+
+const picturesIn = async (dataDir: string): Promise<number> =>
+  (await readdir(join(dataDir, 'pictures')).catch(() => [])).length;
+
 /**
  * In a thread of its own: copying a database keeps a thread busy, and the studio goes on answering.
  *
  * @param files the built threads
  */
 export function runInThread(files: { backup: string; restore: string }): RunBackup {
-  const run = <Done>(file: string, order: object): Promise<Done> =>
+  const run = <Done>(file: string, order: object, mostMb = MOST_MB): Promise<Done> =>
     new Promise((resolve, reject) => {
       const thread = new Worker(file, {
         workerData: order,
-        // A manifest of hundreds of thousands of pictures has to find room.
-        resourceLimits: { maxYoungGenerationSizeMb: 2, maxOldGenerationSizeMb: 512 },
+        resourceLimits: { maxYoungGenerationSizeMb: 2, maxOldGenerationSizeMb: mostMb },
       });
       thread.once('message', (said: ThreadSaid) => {
         if ('done' in said) resolve(said.done as Done);
@@ -69,7 +83,7 @@ export function runInThread(files: { backup: string; restore: string }): RunBack
       thread.once('exit', () => reject(new Error('the backup thread left without a word')));
     });
   return {
-    make: (order) => run(files.backup, order),
+    make: async (order) => run(files.backup, order, heapMb(await picturesIn(order.dataDir))),
     verify: (order) => run(files.backup, order),
     rewrite: (order) => run(files.restore, order),
     sweep: (order) => run(files.restore, order),
