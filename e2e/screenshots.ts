@@ -59,8 +59,6 @@ async function lookThrough(page: Page, prefix: string): Promise<void> {
   const picture = demoPicture('deep-index.finger-side');
   await openLook(page, 'Osric Tidewell');
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Flip the picture' }).waitFor();
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await page.getByTestId('canvas').waitFor();
   await finderIsDone(page);
   await placePoints(page, picture, ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack']);

@@ -1,5 +1,6 @@
 export { ELBOW_LEVELS } from './armAndBowMeasures';
 export * from './bandLimits';
+export * from './bowInView';
 export * from './capture';
 export * from './captureIssues';
 export * from './catalogue';

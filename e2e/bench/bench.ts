@@ -142,8 +142,8 @@ const grown = await memoryGrowthMb(forVision);
 report('page after 30 pictures, growth of what it holds', grown.held, 'MB', 50);
 report('the same, with the browser’s cache of pictures', grown.withCache, 'MB');
 for (const [what, student] of [
-  ['the bow touched', 'Osric Tidewell'],
-  ['the bow as in the last picture', 'Edda Marlowe-Quist'],
+  ['of who had no look', 'Osric Tidewell'],
+  ['of who had looks', 'Edda Marlowe-Quist'],
 ] as const) {
   const confirmed = await confirmedSeconds(forVision, student);
   report(

@@ -37,7 +37,6 @@ export async function dragTimes(studio: RunningStudio): Promise<DragTimes> {
   const picture = demoPicture('settled.finger-side');
   await openLook(page, 'Osric Tidewell');
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await page.getByTestId('canvas').waitFor();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   const times = await timedDrag(

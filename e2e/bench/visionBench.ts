@@ -35,7 +35,6 @@ export async function readySeconds(
     await openLook(page, i === 0 ? 'Osric Tidewell' : 'Edda Marlowe-Quist');
     await choosePicture(page, PICTURE.file);
     const started = performance.now();
-    await press(page, 'Place the points');
     const loading = page.getByText(/^Getting the hand finder ready/);
     await loading.waitFor();
     await loading.waitFor({ state: 'hidden' });
@@ -92,7 +91,6 @@ export async function memoryGrowthMb(
   const measure = async (times: number) => {
     for (let i = 0; i < times; i += 1) {
       await choosePicture(page, PICTURE.file);
-      await press(page, 'Place the points');
       await page.getByTestId('canvas').waitFor();
       await finderIsDone(page);
       await press(page, 'Back');
@@ -112,8 +110,7 @@ export async function memoryGrowthMb(
 }
 
 /**
- * From a chosen picture to numbers that were confirmed, at one tap a second: the bow touched, or offered as in the last
- * picture; every guess is called right.
+ * From a chosen picture to numbers that were confirmed, at one tap a second: the bow found in it, or touched; every guess is called right.
  */
 export async function confirmedSeconds(
   studio: RunningStudio,
@@ -131,9 +128,9 @@ export async function confirmedSeconds(
     await act();
     taps += 1;
   };
-  await tap(() => press(page, 'Place the points'));
   await page.getByTestId('canvas').waitFor();
-  const offered = page.getByText('The bow, as in the last picture');
+  await finderIsDone(page);
+  const offered = page.getByText('The bow: stick and frog');
   const touch = page.getByText('Stick: its middle, near the button');
   await offered.or(touch).first().waitFor();
   await page.waitForTimeout(300);

@@ -36,10 +36,10 @@ export const THUMB_SIDE_ORDER = [
   'stickTipEnd',
   'frogFront',
   'frogBack',
-  'thumbCmc',
-  'thumbMcp',
-  'thumbIp',
   'thumbTip',
+  'thumbIp',
+  'thumbMcp',
+  'thumbCmc',
 ];
 
 /** Opens a student's hand file from the list. */
@@ -52,7 +52,16 @@ export async function openFileOf(page: Page, student: string): Promise<void> {
 export async function openLook(page: Page, student: string): Promise<void> {
   await openFileOf(page, student);
   await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await openSetup(page);
   await expect(page.getByRole('heading', { name: 'A look at the hold' })).toBeVisible();
+}
+
+/** Goes to what a picture is of, which lies behind the camera where a look begins with it. */
+export async function openSetup(page: Page): Promise<void> {
+  const more = page.getByRole('button', { name: 'View and more' });
+  const setup = page.getByRole('heading', { name: /^(A look at the hold|Another picture)$/ });
+  await more.or(setup).filter({ visible: true }).first().waitFor();
+  if (await more.isVisible()) await more.click();
 }
 
 /** Gives a file to the app instead of a picture from its camera. */
@@ -74,9 +83,9 @@ export async function markPicture(
   picture: DemoPicture,
   names: readonly string[],
 ): Promise<void> {
+  await openSetup(page);
   await page.getByRole('radio', { name: view }).click();
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await expect(page.getByTestId('canvas')).toBeVisible();
   await placePoints(page, picture, names);
 }

@@ -41,6 +41,7 @@ export async function pictureWithPoints(
   view: string,
 ): Promise<void> {
   await choosePicture(page, picture.file);
+  await press(page, 'Back');
   const chooser = page.waitForEvent('filechooser');
   await press(page, 'Points from a file');
   await (await chooser).setFiles(pointsFile(picture, view));

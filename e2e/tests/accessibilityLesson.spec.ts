@@ -1,3 +1,4 @@
+import { openSetup } from '../support/lookAtHold';
 import { expectAccessible } from '../support/expectAccessible';
 import { answerCheckpoint, openSection, openTool, press, restIsFine } from '../support/teacher';
 import { expect, test } from '../support/test';
@@ -41,6 +42,7 @@ for (const [colorScheme, viewport] of [
       await press(page, 'Back');
       await press(page, 'Back to the student');
       await press(page, 'Look at the hold');
+      await openSetup(page);
       await press(page, 'Before you start');
       await page.getByRole('radio', { name: 'too long' }).click();
       await expectAccessible(page, 'ready');

@@ -90,11 +90,14 @@ const indexRow = (page: Page) =>
     .locator('..');
 
 for (const { on, name, picture, left, index } of PLAYERS) {
-  test(`${on}: a look by photo, judged by that hold`, async ({ page }) => {
+  test(`${on}: a look by photo, and one by the station sheet alone, judged by that hold`, async ({
+    page,
+  }) => {
     await openLook(page, name);
     if (left) {
       await page.getByRole('radio', { name: 'Finger side' }).click();
       await choosePicture(page, picture.file);
+      await page.getByRole('button', { name: 'Back' }).click();
       await page.getByRole('button', { name: 'Flip the picture' }).click();
       await page.getByRole('button', { name: 'Place the points' }).click();
       await expect(page.getByTestId('canvas')).toBeVisible();
@@ -112,10 +115,8 @@ for (const { on, name, picture, left, index } of PLAYERS) {
     await expect(page.getByText(/looked at today/)).toBeVisible();
     await openSection(page, 'Looks');
     await expect(page.getByText('Free in the air · Finger side').first()).toBeVisible();
-  });
 
-  test(`${on}: a look by the station sheet alone`, async ({ page }) => {
-    await openLook(page, name);
+    await page.getByRole('button', { name: 'Look at the hold' }).click();
     let taps = 0;
     const tap = async (button: string) => {
       await page.getByRole('button', { name: button, exact: true }).click();

@@ -13,7 +13,14 @@ import {
   medianOff,
   onZoomed,
 } from '../support/finder';
-import { choosePicture, demoPicture, openLook, placePoints } from '../support/lookAtHold';
+import {
+  choosePicture,
+  demoPicture,
+  openFileOf,
+  openLook,
+  openSetup,
+  placePoints,
+} from '../support/lookAtHold';
 import { ROOT } from '../support/studio';
 import { button, press } from '../support/teacher';
 import { expect, test } from '../support/test';
@@ -30,7 +37,6 @@ test('the hand is found, counts only once it was looked at, and reads as in trut
   const picture = demoPicture('deep-index.finger-side');
   await openLook(page, 'Osric Tidewell');
   await choosePicture(page, picture.file);
-  await press(page, 'Place the points');
   await expect(page.getByText(/^Getting the hand finder ready/)).toBeVisible();
   await finderIsDone(page);
   // Found without a touch: but nothing of it is a number.
@@ -62,10 +68,9 @@ test('a thumb is confirmed joint by joint; what cannot be seen is never a number
   await openLook(page, 'Osric Tidewell');
   await page.getByRole('radio', { name: 'Thumb side' }).click();
   await choosePicture(page, picture.file);
-  await press(page, 'Place the points');
   await finderIsDone(page);
   await placePoints(page, picture, BOW);
-  await expect(page.getByText('Thumb: root and middle joint')).toBeVisible();
+  await expect(page.getByText('Thumb: tip', { exact: true })).toBeVisible();
   await confirmCarefully(page, picture);
   // Truth: the last joint is bent backward by 4°.
   const live = page.getByRole('region', { name: 'Live numbers' });
@@ -75,6 +80,7 @@ test('a thumb is confirmed joint by joint; what cannot be seen is never a number
   const tip = page.getByText('Thumb: tip', { exact: true });
   while (!(await tip.isVisible())) await press(page, 'Undo');
   await press(page, 'Can’t see it');
+  await confirmCarefully(page, picture);
   await expect(live.getByText('Bend of the last joint')).toHaveCount(0);
   await press(page, 'Read the result');
   await press(page, 'Show every number');
@@ -106,7 +112,6 @@ test('of two hands a person shows the right one by wrist and knuckle; a wrong gu
   await openLook(page, 'Osric Tidewell');
   await page.getByRole('radio', { name: 'Profile with forearm' }).click();
   await choosePicture(page, file);
-  await press(page, 'Place the points');
   await expect(page.getByText(/^There is more than one hand here/)).toBeVisible();
   await press(page, 'Show it');
   await placePoints(page, picture, ['wrist', 'middleMcp']);
@@ -139,7 +144,6 @@ test('what is no good picture of a hand is told in words that help', async ({ pa
     [await file('tiny.png', plain(20, 20, '#d9a27e')), /too small to find a hand/],
   ] as const) {
     await choosePicture(page, picture);
-    await press(page, 'Place the points');
     await expect(page.getByText(sentence)).toBeVisible();
     await press(page, 'Back');
   }
@@ -152,7 +156,6 @@ test('without the finder’s files, or with damaged ones, all else works; later 
   await page.route('**/palm.tflite', (route) => route.abort());
   await openLook(page, 'Osric Tidewell');
   await choosePicture(page, picture.file);
-  await press(page, 'Place the points');
   await expect(page.getByText(/^The hand finder could not be loaded/)).toBeVisible();
   await placePoints(page, picture, [...BOW, 'indexMcp', 'indexPip']);
   await page.unroute('**/palm.tflite');
@@ -251,8 +254,8 @@ test.describe('a device that was not used before', () => {
       ]),
     );
     const left = { ...right, file, points2d };
-    await openLook(page, 'Linnea Korfus');
-    await press(page, 'Take a picture');
+    await openFileOf(page, 'Linnea Korfus');
+    await press(page, 'Look at the hold');
     for (const card of ['How far', 'From where', 'Light and sleeve']) {
       await expect(page.getByRole('heading', { name: card })).toBeVisible();
       if (card === 'How far') await expectAccessible(page, card);
@@ -264,7 +267,6 @@ test.describe('a device that was not used before', () => {
     await press(page, 'Close it');
     // As a selfie camera gives it: the other hand, until it is flipped.
     await choosePicture(page, right.file);
-    await press(page, 'Place the points');
     await expect(page.getByText(/No bow hand was made out here/)).toBeVisible();
     await press(page, 'Flip it');
     await expect(page.getByText(/No bow hand was made out here/)).toHaveCount(0);
@@ -277,13 +279,13 @@ test.describe('a device that was not used before', () => {
     await press(page, 'Read the result');
 
     await press(page, 'Picture');
+    await openSetup(page);
     await page.getByRole('radio', { name: 'Finger side' }).click();
     await press(page, 'Take a picture');
     // This view was explained.
     await expect(page.getByRole('heading', { name: 'Take the picture' })).toBeVisible();
     await choosePicture(page, file);
-    await press(page, 'Place the points');
-    await expect(page.getByText('The bow, as in the last picture')).toBeVisible();
+    await expect(page.getByText('The bow: stick and frog')).toBeVisible();
     await finderIsDone(page);
     await press(page, 'Right');
     await expect(page.getByText('Index finger', { exact: true })).toBeVisible();

@@ -7,7 +7,6 @@ const picture = demoPicture('settled.finger-side');
 async function openCanvas(page: Page): Promise<void> {
   await openLook(page, 'Osric Tidewell');
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await expect(page.getByTestId('canvas')).toBeVisible();
 }
 

@@ -125,7 +125,6 @@ test('a look half-way is there again after the browser was killed, picture and m
   await restIsFine(page);
   await press(page, 'Picture');
   await choosePicture(page, picture.file);
-  await press(page, 'Place the points');
   await expect(page.getByTestId('canvas')).toBeVisible();
   await finderIsDone(page);
   await placePoints(page, picture, BOW);
@@ -177,7 +176,6 @@ test('the hand is found without the studio, once the finder was used', async () 
   const measure = async (student: string) => {
     await openLook(page, student);
     await choosePicture(page, picture.file);
-    await press(page, 'Place the points');
     await finderIsDone(page);
     await placePoints(page, picture, BOW);
     await expect(page.getByText('Index finger', { exact: true })).toBeVisible();

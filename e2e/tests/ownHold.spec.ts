@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { demoPicture, FINGER_SIDE_ORDER, markPicture } from '../support/lookAtHold';
+import { demoPicture, FINGER_SIDE_ORDER, markPicture, openSetup } from '../support/lookAtHold';
 import { expectAccessible } from '../support/expectAccessible';
 import { ROOT } from '../support/studio';
 import { expect, test } from '../support/test';
@@ -136,6 +136,7 @@ test('an instrument is added, with its own hold, bow and answers where schools d
   await page.getByRole('radio', { name: /Double bass · French, knuckles on top/ }).click();
   await expect(page.getByText(/3\/4 bow/)).toBeVisible();
   await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await openSetup(page);
   await expect(page.getByRole('radio', { name: 'Double bass' })).toBeChecked();
   // 58 mm at three quarters.
   await expect(page.getByText('Frog 53.4 ± 3 mm, an estimate.')).toBeVisible();

@@ -8,6 +8,7 @@ import {
   FINGER_SIDE_ORDER,
   markPicture,
   openLook,
+  openSetup,
   THUMB_SIDE_ORDER,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
@@ -40,6 +41,7 @@ test('three pictures make one look, with the wrist at heel and point', async ({ 
   await page.getByRole('button', { name: 'Read the result' }).click();
   for (const place of ['At the heel', 'At the point']) {
     await page.getByRole('button', { name: 'Picture', exact: true }).click();
+    await openSetup(page);
     await page.getByRole('radio', { name: place }).click();
     await markPicture(page, 'Profile with forearm', profile, PROFILE_ORDER);
     await page.getByRole('button', { name: 'Read the result' }).click();
@@ -115,6 +117,7 @@ test('points are saved as a file and brought back from it, row by row', async ({
   await page.getByRole('button', { name: 'Back to the student' }).click();
   await page.getByRole('button', { name: 'Look at the hold' }).click();
   await choosePicture(page, fingerSide.file);
+  await page.getByRole('button', { name: 'Back' }).click();
   const load = async (path: string) => {
     const chooser = page.waitForEvent('filechooser');
     await page.getByRole('button', { name: 'Points from a file' }).click();

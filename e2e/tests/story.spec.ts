@@ -3,6 +3,7 @@ import {
   demoPicture,
   FINGER_SIDE_ORDER,
   openLook,
+  openSetup,
   placePoints,
 } from '../support/lookAtHold';
 import { portOf, startStudio } from '../support/studio';
@@ -18,7 +19,6 @@ test('a look is taken, read, kept, and found again after the studio was restarte
   const picture = demoPicture('deep-index.finger-side');
   await openLook(page, STUDENT);
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await expect(page.getByText('Stick: its middle, near the button')).toBeVisible();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await expect(page.getByText('Everything this view can tell is marked.')).toBeVisible();
@@ -60,7 +60,6 @@ test('a second look from the same side stands beside the one before', async ({ p
   const picture = demoPicture('settled.finger-side');
   await openLook(page, 'Edda Marlowe-Quist');
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await page.getByRole('button', { name: 'Save this look' }).click();
@@ -76,7 +75,6 @@ test('what cannot be seen is skipped, and never becomes a number', async ({ page
   const picture = demoPicture('settled.finger-side');
   await openLook(page, STUDENT);
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await placePoints(page, picture, FINGER_SIDE_ORDER.slice(0, 4));
   await page.getByRole('button', { name: 'Can’t see it' }).click();
   await expect(page.getByText('Index: middle joint')).toBeVisible();
@@ -103,6 +101,7 @@ test('a student is added, and the left hand mirrors the drawing', async ({ page 
   await expect(page.getByRole('heading', { name: 'Lefty Moorgate' })).toBeVisible();
   await expect(page.getByText('No look yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await openSetup(page);
   await expect(page.getByText('Left hand holds the bow')).toBeVisible();
   await expect(page.getByText('Frog 45.5 mm, measured.')).toBeVisible();
 });
@@ -119,7 +118,6 @@ test('a picture of the other hand is noticed, and flipped only on a person’s w
   await page.getByRole('button', { name: 'Look at the hold' }).click();
   const picture = demoPicture('settled.finger-side');
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await expect(page.getByText(/Is the picture mirrored/)).toBeVisible();
   await page.getByRole('button', { name: 'Flip picture and points' }).click();
@@ -135,7 +133,6 @@ test('the result’s doubts are drawn in a worker, and what is kept is what was 
   const picture = demoPicture('settled.finger-side');
   await openLook(page, STUDENT);
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await started;
@@ -161,10 +158,10 @@ test('a cellist is judged by the cello’s hold, with the cello’s frog', async
     page.getByText('Cello · small hand').filter({ visible: true }).first(),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Look at the hold' }).click();
+  await openSetup(page);
   await expect(page.getByText('Frog 52 ± 2 mm, an estimate.')).toBeVisible();
   const picture = demoPicture('settled.finger-side');
   await choosePicture(page, picture.file);
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await placePoints(page, picture, FINGER_SIDE_ORDER);
   await page.getByRole('button', { name: 'Read the result' }).click();
   await expect(page.getByText('wanted at the first joint from the tip (0.9 to 1.3)')).toBeVisible();

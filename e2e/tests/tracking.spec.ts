@@ -193,7 +193,7 @@ test('the lesson that runs stands on top, large, and one tap starts the look', a
   await expect(onTop).toContainText('Osric Tidewell');
   await expect(onTop).toContainText('Not looked at yet');
   await press(page, 'Look at Osric Tidewell’s hold');
-  await expect(page.getByRole('heading', { name: 'A look at the hold' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Take the picture' })).toBeVisible();
 });
 
 test('without consent there is no camera anywhere', async ({ page }) => {

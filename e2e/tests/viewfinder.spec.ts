@@ -34,8 +34,6 @@ test('a picture is taken with the last one of its view faintly over it', async (
   await expect(shoot).toBeEnabled();
   await page.waitForFunction(() => (document.querySelector('video')?.videoWidth ?? 0) > 0);
   await shoot.click();
-  await expect(page.getByRole('img', { name: 'The chosen picture, Finger side' })).toBeVisible();
-  await page.getByRole('button', { name: 'Place the points' }).click();
   await expect(page.getByTestId('canvas')).toBeVisible();
 });
 

@@ -1,5 +1,6 @@
 import sharp from 'sharp';
 import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
+import { holdById } from '@open-palm/core/holds';
 import type { Vec2 } from '@open-palm/core/units';
 import type { HandModels } from '@open-palm/vision/models';
 import { findHand, findHandAt, type HandSearch } from '@open-palm/vision/findHand';
@@ -8,6 +9,7 @@ import { variedPictures } from '../../studio-demo/render/variedPictures';
 import { PICTURE_SIZE } from '../../studio-demo/render/cameras';
 import type { PictureTruth } from '../../studio-demo/render/truth';
 import { handLengthPx } from './handLength';
+import { bowCase, type BowCase } from './bowCases';
 import type { HandPlaces } from './person';
 
 /** A picture of which everything is known, and what the hand finder made of it. */
@@ -20,6 +22,8 @@ export interface DetectCase {
   found: HandPlaces | null;
   /** From a touch of the wrist and of the middle knuckle. */
   fromTwo: HandPlaces | null;
+  /** The bow that the found hand holds. */
+  bow: BowCase;
 }
 
 /** Holds over the stick, whose signs the flat readings know. */
@@ -30,7 +34,11 @@ const SEED = 11;
 /** Renders the pictures and looks for the hand in each; every other one is turned over to be a left hand's. */
 export async function* detectCases(models: HandModels): AsyncGenerator<DetectCase> {
   let number = 0;
-  for await (const { jpeg, truth: right, hidden } of variedPictures(OVER, SHOTS, SEED)) {
+  for await (const { name: shot, jpeg, truth: right, hidden } of variedPictures(
+    OVER,
+    SHOTS,
+    SEED,
+  )) {
     number += 1;
     const isLeft = number % 2 === 0;
     const truth = isLeft ? turnedOver(right) : right;
@@ -46,7 +54,9 @@ export async function* detectCases(models: HandModels): AsyncGenerator<DetectCas
     const fromTwo = placesOf(
       await findHandAt(pixels, truth.side, places.wrist, places.middleMcp, models),
     );
-    yield { truth, places, hidden, handLengthPx: handLengthPx(truth), found, fromTwo };
+    const { holdId } = OVER.find(({ name }) => shot.startsWith(`${name}.`))!;
+    const bow = bowCase(pixels, found, truth, holdById(holdId));
+    yield { truth, places, hidden, handLengthPx: handLengthPx(truth), found, fromTwo, bow };
   }
 }
 

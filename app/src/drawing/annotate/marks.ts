@@ -48,7 +48,7 @@ const isLookingAtHand = (marks: Marks) => {
 };
 
 /**
- * What a touch of an empty place gives up: the bow as in the last picture. Whoever goes on touching the bow, as in
+ * What a touch of an empty place gives up: the guessed bow. Whoever goes on touching the bow, as in
  * every first picture, need not refuse the guess before.
  */
 export function guessesGivenUp(marks: Marks): readonly PointName[] {

@@ -50,7 +50,17 @@ export function sequenceFor(view: View, hold: Hold): Sequence {
  */
 const TOLD_WHERE_IT_SHOWS: readonly MeasureId[] = ['thumbThrough', 'indexPipFlexion'];
 
-const ASKED: readonly PointName[] = [...REQUIRED_BOW_POINTS, ...HAND_POINTS];
+/** The thumb from the stick outward: its tip alone tells where it stands. */
+const THUMB = ['thumbTip', 'thumbIp', 'thumbMcp', 'thumbCmc'] as const;
+
+const ASKED: readonly PointName[] = [
+  ...REQUIRED_BOW_POINTS,
+  'wrist',
+  ...THUMB,
+  ...HAND_POINTS.filter(
+    (name) => name !== 'wrist' && !(THUMB as readonly PointName[]).includes(name),
+  ),
+];
 
 const pointsOf = (specs: readonly MeasureSpec[]): ReadonlySet<PointName> =>
   new Set(specs.flatMap((spec) => ('points' in spec ? spec.points : [])));

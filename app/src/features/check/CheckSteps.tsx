@@ -74,13 +74,20 @@ export function CheckSteps({
         />
       );
     case 'measure': {
-      const { id, view, place, picture } = shot;
+      const { id, view, viewIsAssumed = false, place, picture } = shot;
       if (!picture) break;
       const key = marksKey(shot);
       return (
         <ShotStep
           key={key}
-          shot={{ id, view, place, picture, marks: shot.marksOf === key ? shot.marks : null }}
+          shot={{
+            id,
+            view,
+            viewIsAssumed,
+            place,
+            picture,
+            marks: shot.marksOf === key ? shot.marks : null,
+          }}
           facts={{
             view,
             side: student.side,
@@ -94,6 +101,7 @@ export function CheckSteps({
           history={history}
           hides={hidesVerdicts(draft)}
           onMarks={(marks) => onMarks({ marks, marksOf: key })}
+          onView={(seen, marks) => send({ type: 'recognised', view: seen, marks })}
           onFlip={flip}
           onBack={(marks) => send({ type: 'leave', marks })}
           onRead={(marks) => send({ type: 'read', marks })}

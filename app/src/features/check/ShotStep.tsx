@@ -1,10 +1,13 @@
 import { useEffect, useMemo } from 'react';
+import type { View } from '@open-palm/core/measure';
 import { strings } from '../../foundation/strings';
 import type { Shot } from './look/lookState';
 import type { CheckSummary } from '@open-palm/contract';
 import type { VisionClient } from '../../foundation/workers/vision/visionClient';
 import { useFinder } from '../../drawing/annotate/finder/useFinder';
 import { useLastBow } from './lastBow/useLastBow';
+import { useSeenView } from './look/useSeenView';
+import { SeenView } from './SeenView';
 import { useOfferedBow } from './lastBow/useOfferedBow';
 import { LiveNumbers } from './LiveNumbers';
 import { noMarks, type Marks } from '../../drawing/annotate/marksState';
@@ -23,11 +26,12 @@ export function ShotStep({
   history,
   hides,
   onMarks,
+  onView,
   onFlip,
   onBack,
   onRead,
 }: {
-  shot: Omit<Shot, 'marks'> & { marks: Marks | null };
+  shot: Omit<Shot, 'marks'> & { marks: Marks | null; viewIsAssumed?: boolean };
   facts: Omit<PictureFacts, 'picture'>;
   vision: VisionClient;
   /** The look's pictures so far, and the looks before it: their bow is offered where the view is the same. */
@@ -37,6 +41,8 @@ export function ShotStep({
   hides: boolean;
   /** Told of every change, so that nothing is lost. */
   onMarks: (marks: Marks) => void;
+  /** The picture shows another view: told with the marks that belong to it. */
+  onView: (view: View, marks: Marks) => void;
   /** Turns the picture over; the marks follow once it has. */
   onFlip: () => Promise<boolean>;
   /** Told the marks as they are, so that coming back finds them. */
@@ -47,8 +53,10 @@ export function ShotStep({
   const { view, side, context, frogLength, hold, hand } = facts;
   const sequence = useMemo(() => sequenceFor(view, hold), [view, hold]);
   const store = useMarks(() => shot.marks ?? noMarks(sequence.needed));
-  const finder = useFinder(vision, shot.picture, side, store);
-  useOfferedBow(useLastBow(shot, shots, history), store);
+  const seen = useSeenView(facts, shot.viewIsAssumed === true, store, onView);
+  const finder = useFinder(vision, shot.picture, side, store, seen.found);
+  const isLooking = finder.state.kind === 'loading' || finder.state.kind === 'looking';
+  useOfferedBow(useLastBow(shot, shots, history), isLooking, store);
   const { marks } = store;
   const { placed, agreed } = marks;
   useEffect(() => {
@@ -79,12 +87,15 @@ export function ShotStep({
       problem={outcome.problems[0] ?? null}
       mirrored={outcome.mirrored}
       numbers={
-        hides ? null : (
-          <>
-            <RetakeAdvice measures={outcome.measures} />
-            <LiveNumbers measures={outcome.measures} />
-          </>
-        )
+        <>
+          {seen.asks === null ? null : <SeenView view={seen.asks} onAnswer={seen.answer} />}
+          {hides ? null : (
+            <>
+              <RetakeAdvice measures={outcome.measures} />
+              <LiveNumbers measures={outcome.measures} />
+            </>
+          )}
+        </>
       }
       reading={{
         canRead: outcome.measures.length > 0,

@@ -1,7 +1,10 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { REQUIRED_BOW_POINTS } from '@open-palm/core/bow';
 import { HAND_POINTS } from '@open-palm/core/hand';
-import type { PointName, Side } from '@open-palm/core/measure';
+import type { BowInView, PointName, Side } from '@open-palm/core/measure';
 import { NoVision, type VisionClient } from '../../../foundation/workers/vision/visionClient';
+import type { Vec2 } from '@open-palm/core/units';
+import type { SeenBow } from '@open-palm/vision/findBow';
 import type { HandSearch } from '@open-palm/vision/findHand';
 import type { VisionProblem } from '../../../foundation/workers/vision/visionMessages';
 import type { ChosenPicture } from '../../pictures/preparePicture';
@@ -24,6 +27,14 @@ export type FinderState =
   | { kind: 'notThere' }
   | { kind: 'unavailable'; problem: VisionProblem };
 
+/** What is done with a hand that was found, where more than its points is wanted. */
+export interface FoundHand {
+  /** What can be recognised of the bow that it holds; null where none is looked for. */
+  bowOf: (hand: readonly Vec2[]) => BowInView | null;
+  /** Takes the guesses, instead of their being offered. */
+  onFound: (guesses: Places, hand: readonly Vec2[]) => void;
+}
+
 export interface Finder {
   state: FinderState;
   /** Has a person touch wrist and middle knuckle, and looks there. */
@@ -34,17 +45,30 @@ export interface Finder {
 const TWO: readonly PointName[] = ['wrist', 'middleMcp'];
 
 /**
- * Finds the hand's points in a picture and offers them as guesses; brings touches on the stick to its middle. Without
- * the finder's files everything goes on by hand.
+ * Finds the hand's points in a picture, and the bow that it holds, and offers them as guesses; brings touches on the stick to its middle.
+ * Without the finder's files everything goes on by hand.
  */
 export function useFinder(
   vision: VisionClient,
   picture: ChosenPicture,
   side: Side,
   { marks, change, current }: MarksStore,
+  found?: FoundHand,
 ): Finder {
-  const [state, setState] = useState<FinderState>({ kind: 'off' });
+  // From the first moment: what is offered meanwhile would be gone again when the picture's own is found.
+  const [state, setState] = useState<FinderState>(() =>
+    isUntouched(current()) ? { kind: 'loading', share: 0 } : { kind: 'off' },
+  );
   const [attempt, setAttempt] = useState(0);
+  /** Hand and bow together: nothing appears where somebody has begun to look. */
+  const offer = async (points: readonly Vec2[], isHere: () => boolean): Promise<void> => {
+    const bow = found?.bowOf(points) ?? null;
+    const seen = bow && (await vision.findBow(picture, points, bow));
+    if (!isHere()) return;
+    const guesses = guessesOf(points, seen, picture, current());
+    if (found) found.onFound(guesses, points);
+    else change({ type: 'offer', guesses });
+  };
   useEffect(() => {
     // A picture that was worked on before is not searched by itself: its points are a person's by now.
     if (attempt === 0 && !isUntouched(current())) return;
@@ -58,7 +82,7 @@ export function useFinder(
         const search = await vision.find(picture, side);
         if (!isHere) return;
         if (search.outcome === 'found') {
-          change({ type: 'offer', guesses: guessesOf(search.hand.points, picture) });
+          await offer(search.hand.points, () => isHere);
           tell({ kind: 'found' });
         } else if (vision.isBroken) {
           tell({ kind: 'unavailable', problem: 'missing' });
@@ -86,17 +110,19 @@ export function useFinder(
   useEffect(() => {
     if (!isTouched) return;
     let isCurrent = true;
-    void vision.findAt(picture, side, wrist, middleMcp).then((search) => {
+    void vision.findAt(picture, side, wrist, middleMcp).then(async (search) => {
       // The picture may have been flipped meanwhile, or a touch moved.
       if (!isCurrent) return;
       if (search.outcome !== 'found') return setState({ kind: 'notThere' });
-      change({ type: 'offer', guesses: guessesOf(search.hand.points, picture) });
-      setState({ kind: 'found' });
+      await offer(search.hand.points, () => isCurrent);
+      if (isCurrent) setState({ kind: 'found' });
     });
     return () => {
       isCurrent = false;
     };
-  }, [isTouched, wrist, middleMcp, vision, picture, side, change]);
+    // What is done with what is found does not change while the picture is the same.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [isTouched, wrist, middleMcp, vision, picture, side]);
 
   useSnapping(vision, picture, { marks, change, current });
   const askTwo = useCallback(() => {
@@ -136,14 +162,32 @@ function useSnapping(
 const isUntouched = ({ placed, skipped, offered }: Marks): boolean =>
   HAND_POINTS.every((name) => !placed[name] && !skipped.includes(name) && !offered[name]);
 
-/** Guesses that lie in the picture: what lies outside it is touched by hand, or not seen. */
+/**
+ * Guesses that lie in the picture: what lies outside it is touched by hand, or not seen. The bow is offered as long as nobody has begun with
+ * it.
+ */
 function guessesOf(
-  points: readonly { x: number; y: number }[],
+  hand: readonly Vec2[],
+  bow: SeenBow | null,
   { width, height }: { width: number; height: number },
+  marks: Marks,
 ): Places {
-  const inPicture = HAND_POINTS.flatMap((name, i) => {
-    const { x, y } = points[i]!;
+  const begun = ({ placed, moved, skipped }: Marks, name: PointName) =>
+    placed[name] ?? moved[name] ?? skipped.includes(name);
+  const isBegun = REQUIRED_BOW_POINTS.some((name) => begun(marks, name));
+  const guesses: Places = {
+    ...Object.fromEntries(HAND_POINTS.map((name, i) => [name, hand[i]!])),
+    ...(bow && !isBegun ? placesOf(bow) : {}),
+  };
+  const inPicture = (Object.keys(guesses) as PointName[]).flatMap((name) => {
+    const { x, y } = guesses[name]!;
     return x >= 0 && y >= 0 && x <= width && y <= height ? [[name, { x, y }] as const] : [];
   });
   return Object.fromEntries(inPicture);
 }
+
+const placesOf = ({ stickHandEnd, stickTipEnd, frog }: SeenBow): Places => ({
+  stickHandEnd,
+  stickTipEnd,
+  ...(frog ? { frogFront: frog.front, frogBack: frog.back } : {}),
+});

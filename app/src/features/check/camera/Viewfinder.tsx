@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { View as PictureView } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
@@ -24,6 +24,7 @@ export function Viewfinder({
   view,
   ghostUrl,
   problem,
+  head = null,
   help,
   onBack,
   onPicture,
@@ -33,6 +34,8 @@ export function Viewfinder({
   ghostUrl: string | null;
   /** Why the last chosen file could not be used. */
   problem: string | null;
+  /** Above what the camera sees. */
+  head?: ReactNode;
   /** For a view that has cards and a sample. */
   help?: { hand: WantedHand; onHow: () => void };
   onBack: () => void;
@@ -59,6 +62,7 @@ export function Viewfinder({
           backLabel={strings.nav.back}
           onBack={onBack}
         />
+        {head}
         {problem === null ? null : <Notice tone="out">{problem}</Notice>}
         {state === 'none' ? <Notice>{words.noCamera}</Notice> : null}
       </View>

@@ -25,6 +25,15 @@ describe('an unfinished look', () => {
     expect(storable(back)).toEqual(kept);
   });
 
+  it('comes back from the program before, which never assumed a view', () => {
+    const before: CheckDraft = { ...draft, shot: { ...draft.shot } };
+    delete before.shot.viewIsAssumed;
+    expect(restored(before, () => '')!.shot).toEqual({
+      ...before.shot,
+      picture: { ...picture, url: '' },
+    });
+  });
+
   it('does not open the camera by itself', () => {
     expect(restored({ ...draft, step: 'camera' }, () => '')!.step).toBe('setup');
   });

@@ -7,6 +7,8 @@ import type { Marks } from '../../../drawing/annotate/marksState';
 export interface ShotDraft {
   id: string;
   view: View;
+  /** Nobody has said so: the picture itself may tell another one. Missing in drafts of the program before, whose view was chosen. */
+  viewIsAssumed?: boolean;
   place: Place | null;
   picture: ChosenPicture | null;
   marks: Marks | null;

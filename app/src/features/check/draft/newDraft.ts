@@ -13,10 +13,11 @@ import { newShot } from './newShot';
 export function newDraft({ student, setupId, ownHolds, history }: HandFile): CheckDraft {
   const setup = student.setups.find(({ id }) => id === setupId)!;
   const [view] = findHold(setup.holdId, ownHolds).views as View[];
+  const begins = lookWay.get() === 'tap' ? 'stations' : 'camera';
   return {
     version: 2,
     checkId: uuidv7(),
-    step: lookWay.get() === 'tap' ? 'stations' : 'setup',
+    step: begins === 'camera' && student.photos !== 'allowed' ? 'setup' : begins,
     station: 0,
     state: { ...EMPTY_LOOK, context: contextOfToday(history) ?? EMPTY_LOOK.context },
     shot: newShot(view!),

@@ -6,6 +6,7 @@ import type { ShotDraft } from './checkDraft';
 export const newShot = (view: View): ShotDraft => ({
   id: uuidv7(),
   view,
+  viewIsAssumed: true,
   place: null,
   picture: null,
   marks: null,

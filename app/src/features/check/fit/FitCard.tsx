@@ -4,6 +4,7 @@ import { ProgressBar } from 'react-native-paper';
 import type { SkinTone } from '@open-palm/contract';
 import type { FitOfLook, FittedHold } from '@open-palm/core/fit';
 import type { Hold } from '@open-palm/core/holds';
+import type { View as PictureView } from '@open-palm/core/measure';
 import { Button } from '../../../foundation/kit/Button';
 import { Card } from '../../../foundation/kit/Card';
 import { Notice } from '../../../foundation/kit/Notice';
@@ -33,7 +34,8 @@ export function FitCard({
   hold: Hold;
   skinTone: SkinTone;
   onMove: (shot: Shot) => void;
-  onPicture: () => void;
+  /** Another picture: from this view, where two sides would give the bends. */
+  onPicture: (view?: PictureView) => void;
 }) {
   const tokens = useTokens();
   const { state, stop, again } = fit;
@@ -105,7 +107,7 @@ function OneFit({
   hold: Hold;
   skinTone: SkinTone;
   onMove: (shot: Shot) => void;
-  onPicture: () => void;
+  onPicture: (view?: PictureView) => void;
 }) {
   const [showsNumbers, setNumbers] = useState(false);
   const viewOf = (i: number) => strings.views[shots[i]?.view ?? 'finger-side'];
@@ -121,7 +123,7 @@ function OneFit({
               title={words.refusedTitle}
               {...(shot
                 ? { action: { label: words.goTo, onPress: () => onMove(shot) } }
-                : { action: { label: words.takeAnother, onPress: onPicture } })}
+                : { action: { label: words.takeAnother, onPress: () => onPicture() } })}
             >
               {words.refused(issue.code, shot ? strings.views[shot.view] : names)}
             </Notice>
@@ -161,7 +163,7 @@ function OneFit({
         );
       })}
       {isInterval && second ? (
-        <Notice action={{ label: words.takeSecond, onPress: onPicture }}>
+        <Notice action={{ label: words.takeSecond, onPress: () => onPicture(second.view) }}>
           {words.second(strings.views[second.view], Math.round(second.meanSdDeg), widestOf(fitted))}
         </Notice>
       ) : null}

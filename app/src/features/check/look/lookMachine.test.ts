@@ -27,6 +27,7 @@ const EVENTS: readonly LookEvent[] = [
   { type: 'leave' },
   { type: 'leave', marks },
   { type: 'taken', picture: picture('taken') },
+  { type: 'recognised', view: 'player-eye', marks },
   { type: 'pointsRead', view: 'profile', place: null, marks },
   { type: 'read', marks },
   {
@@ -81,7 +82,6 @@ describe('a look as a machine', () => {
       { type: 'framed', as: { view: 'thumb-side' } },
       { type: 'askPicture' },
       { type: 'taken', picture: picture('a') },
-      { type: 'mark' },
     );
     expect(marked.step).toBe('measure');
     const read = after(marked, { type: 'read', marks });
@@ -92,6 +92,24 @@ describe('a look as a machine', () => {
     const { id } = read.state.shots[0]!;
     expect(after(read, { type: 'remove', shotId: id }).step).toBe('setup');
     expect(after(read, { type: 'another', view: 'profile' }).shot.picture).toBeNull();
+  });
+
+  it('takes the view that its picture shows, as long as nobody has said one', () => {
+    const taken = after(begin({ step: 'camera', shot: newShot('finger-side') }), {
+      type: 'taken',
+      picture: picture('a'),
+    });
+    expect(taken.shot.viewIsAssumed).toBe(true);
+    const known = after(taken, { type: 'recognised', view: 'thumb-side', marks });
+    expect(known).toMatchObject({
+      step: 'measure',
+      shot: { view: 'thumb-side', viewIsAssumed: false, marks, marksOf: 'a thumb-side' },
+    });
+    const said = after(taken, { type: 'leave' }, { type: 'framed', as: { view: 'profile' } });
+    expect(said.shot.viewIsAssumed).toBe(false);
+    // Where in the bow it is says nothing of the side.
+    const placed = after(taken, { type: 'leave' }, { type: 'framed', as: { place: 'heel' } });
+    expect(placed.shot.viewIsAssumed).toBe(true);
   });
 
   it('touches through the stations to the result, or back to where nothing is kept', () => {
@@ -113,7 +131,8 @@ describe('a look as a machine', () => {
     expect(lookReducer(start, { type: 'read', marks })).toBe(start);
     expect(lookReducer(start, { type: 'compare' })).toBe(start);
     const camera = begin({ step: 'camera' });
-    expect(lookReducer(camera, { type: 'touch' })).toBe(camera);
+    expect(lookReducer(camera, { type: 'mark' })).toBe(camera);
+    expect(lookReducer(start, { type: 'recognised', view: 'profile', marks })).toBe(start);
   });
 
   it('never shows points without a picture or a result of nothing, and loses no answer by moving', () => {

@@ -25,6 +25,8 @@ export type LookEvent =
   /** Goes back; from the points of a picture with the marks as they are. */
   | { type: 'leave'; marks?: Marks }
   | { type: 'taken'; picture: ChosenPicture }
+  /** The found hand tells from where the picture was taken; its guesses come along. */
+  | { type: 'recognised'; view: View; marks: Marks }
   | { type: 'pointsRead'; view: View; place: Place | null; marks: Marks }
   | { type: 'read'; marks: Marks }
   | { type: 'move'; shot: Shot }
@@ -49,11 +51,11 @@ const afterStations = ({ state }: CheckDraft): Step => (isBegun(state) ? 'result
  *
  *     setup     askReady → ready · askPicture → camera · mark, pointsRead → measure · touch → stations · leave → result, once looked at
  *     ready     leave, allReady → setup
- *     camera    leave, taken → setup
- *     measure   leave → setup · read → result
+ *     camera    leave → setup · taken → measure · touch → stations
+ *     measure   leave → setup · recognised → measure · read → result
  *     stations  askTests → tests · askSetup → setup · done, leave → result, once begun, else setup
  *     tests     leave → stations · compare → stations, as the end of the lesson
- *     result    move → measure · another → setup · touch → stations · remove → setup, once nothing is left
+ *     result    move → measure · another → camera · touch → stations · remove → setup, once nothing is left
  */
 export const MOVES: Readonly<Record<Step, Partial<Record<LookEvent['type'], Move>>>> = {
   setup: {
@@ -65,8 +67,8 @@ export const MOVES: Readonly<Record<Step, Partial<Record<LookEvent['type'], Move
     leave: ({ state }) => (isLookedAt(state) ? 'result' : 'setup'),
   },
   ready: { leave: 'setup', allReady: 'setup' },
-  camera: { leave: 'setup', taken: 'setup' },
-  measure: { leave: 'setup', read: 'result' },
+  camera: { leave: 'setup', taken: 'measure', touch: 'stations' },
+  measure: { leave: 'setup', recognised: 'measure', read: 'result' },
   stations: {
     askTests: 'tests',
     askSetup: 'setup',
@@ -76,7 +78,7 @@ export const MOVES: Readonly<Record<Step, Partial<Record<LookEvent['type'], Move
   tests: { leave: 'stations', compare: 'stations' },
   result: {
     move: 'measure',
-    another: 'setup',
+    another: 'camera',
     touch: 'stations',
     remove: ({ state }) => (isBegun(state) ? 'result' : 'setup'),
   },
@@ -126,11 +128,15 @@ function changeOf(draft: CheckDraft, event: LookEvent): Partial<CheckDraft> {
         marks:
           shot.marks && changeMarks(shot.marks, { type: 'mirror', width: event.picture.width }),
       });
+    case 'recognised': {
+      const next = { ...shot, view: event.view, viewIsAssumed: false };
+      return { shot: { ...next, marks: event.marks, marksOf: marksKey(next) } };
+    }
     case 'framed':
-      return inShot(event.as);
+      return inShot({ ...event.as, ...(event.as.view ? { viewIsAssumed: false } : {}) });
     case 'pointsRead': {
       const { view, place, marks } = event;
-      const next = { ...shot, view, place };
+      const next = { ...shot, view, viewIsAssumed: false, place };
       return { shot: { ...next, marks, marksOf: marksKey(next) } };
     }
     case 'read': {

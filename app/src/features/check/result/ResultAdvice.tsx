@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { WorkOnCard } from '../../../assessment/advice/WorkOnCard';
 import { useLessonOverrides } from '../../../assessment/advice/useLessonOverrides';
 import { Breakdown } from '../../../assessment/breakdown/Breakdown';
@@ -10,7 +10,7 @@ import { strings } from '../../../foundation/strings';
 import type { StepProps } from '../steps/stepProps';
 import type { Result } from './useResult';
 
-/** What a look says: pain first, the one thing to work on, then every measure. */
+/** What a look says: pain first, the one thing to work on, the hand that shows it, then every measure. */
 export function ResultAdvice({
   handFile: { student },
   draft: { state, checkId, watching },
@@ -19,7 +19,8 @@ export function ResultAdvice({
   send,
   measures,
   notMeasured,
-}: StepProps & Pick<Result, 'measures' | 'notMeasured'>) {
+  children,
+}: StepProps & Pick<Result, 'measures' | 'notMeasured'> & { children: ReactNode }) {
   const seen = useMemo(
     () => measures.map((merged) => ({ checkId, context: look.context, merged })),
     [measures, checkId, look.context],
@@ -41,6 +42,7 @@ export function ResultAdvice({
         onWhich={(saw, not) => send({ type: 'signs', marked: { [saw]: true, [not]: false } })}
         onAnswer={(sign, isSeen) => send({ type: 'signs', marked: { [sign]: isSeen } })}
       />
+      {children}
       {student.bands === 'off' ? <Notice>{strings.bandsOff}</Notice> : null}
       <VerdictOverrideProvider value={eye}>
         <Breakdown

@@ -9,33 +9,28 @@ import { Card } from '../../../foundation/kit/Card';
 import { space } from '../../../foundation/kit/tokens';
 import { useWide } from '../../../foundation/kit/useWide';
 import { strings } from '../../../foundation/strings';
-import { FitCard } from '../fit/FitCard';
-import type { LookState, Shot } from '../look/lookState';
+import type { LookState } from '../look/lookState';
 import type { LookFacts } from '../look/useLookFacts';
 import type { Result } from './useResult';
 
 const words = strings.result;
 
-/** The hold as this look saw it, the hand that fits its pictures, and where there is room the pictures. */
+/** The hold as this look saw it, and where there is room the pictures. */
 export function ResultPicture({
   student,
   state,
   facts: { hold, hand, grip },
-  result: { fit, measures },
+  measures,
   contacts,
   hides,
-  onMove,
-  onPicture,
 }: {
   student: Student;
   state: LookState;
   facts: LookFacts;
-  result: Pick<Result, 'fit' | 'measures'>;
+  measures: Result['measures'];
   contacts: GripContacts;
   /** Whether verdicts wait until the look is done. */
   hides: boolean;
-  onMove: (shot: Shot) => void;
-  onPicture: () => void;
 }) {
   const wide = useWide();
   const shown = useMemo(() => (hides ? NOT_SHOWN : shownBy(measures)), [hides, measures]);
@@ -55,16 +50,6 @@ export function ResultPicture({
           }}
         />
       </Card>
-      {hides ? null : (
-        <FitCard
-          fit={fit}
-          shots={state.shots}
-          hold={hold}
-          skinTone={student.skinTone}
-          onMove={onMove}
-          onPicture={onPicture}
-        />
-      )}
       {wide ? <Photographs shots={state.shots} /> : null}
     </>
   );

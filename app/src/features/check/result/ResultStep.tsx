@@ -8,6 +8,7 @@ import { Columns } from '../../../foundation/kit/Columns';
 import { Notice } from '../../../foundation/kit/Notice';
 import { Screen } from '../../../foundation/kit/Screen';
 import { Text } from '../../../foundation/kit/Text';
+import { FitCard } from '../fit/FitCard';
 import { useWide } from '../../../foundation/kit/useWide';
 import { strings } from '../../../foundation/strings';
 import { LookSources } from '../LookSources';
@@ -21,7 +22,7 @@ import { useResult } from './useResult';
 
 const words = strings.result;
 
-/** Step 3 of a look: picture first, then the breakdown of everything that was seen, then it is kept. */
+/** Step 3 of a look: the picture, the one thing to work on, the hand in space, everything that was seen; then it is kept. */
 export function ResultStep({
   keeping,
   ...step
@@ -38,8 +39,8 @@ export function ResultStep({
   const contacts = useMemo(() => checkContacts(look, hold), [look, hold]);
   const move = (shot: Shot) => send({ type: 'move', shot });
   const touch = () => send({ type: 'touch' });
-  const another = () =>
-    send({ type: 'another', view: nextView(facts.taught.views as View[], state) });
+  const another = (view = nextView(facts.taught.views as View[], state)) =>
+    send({ type: 'another', view });
   return (
     <Screen
       columns
@@ -48,7 +49,7 @@ export function ResultStep({
           mayPicture={student.photos === 'allowed'}
           hides={hides}
           saving={keeping.saving}
-          onPicture={another}
+          onPicture={() => another()}
           onFinish={() => send({ type: 'finish' })}
           onSave={() => keeping.save(result.measures)}
         />
@@ -64,13 +65,25 @@ export function ResultStep({
       <Columns
         picture={
           <ResultPicture
-            {...{ student, state, facts, result, contacts, hides }}
-            onMove={move}
-            onPicture={another}
+            {...{ student, state, facts, contacts, hides }}
+            measures={result.measures}
           />
         }
       >
-        {hides ? <Notice>{strings.watching.on}</Notice> : <ResultAdvice {...step} {...result} />}
+        {hides ? (
+          <Notice>{strings.watching.on}</Notice>
+        ) : (
+          <ResultAdvice {...step} {...result}>
+            <FitCard
+              fit={result.fit}
+              shots={state.shots}
+              hold={hold}
+              skinTone={student.skinTone}
+              onMove={move}
+              onPicture={another}
+            />
+          </ResultAdvice>
+        )}
         <AgreementsCard
           student={student}
           marked={{ hold, middleFingerMm: hand.middleFinger.mm }}

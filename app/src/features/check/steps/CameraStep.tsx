@@ -1,7 +1,9 @@
 import { paths } from '../../../foundation/api/paths';
 import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
+import { CameraHead } from '../camera/CameraHead';
 import { lastPictureOf } from '../camera/lastPicture';
-import type { Shot } from '../look/lookState';
+import { isLookedAt, type Shot } from '../look/lookState';
+import { lookWay } from '../look/lookWay';
 import { usePictureMaker } from '../look/usePictureMaker';
 import { TakePicture } from '../taking/TakePicture';
 import type { StepProps } from './stepProps';
@@ -14,6 +16,7 @@ export function CameraStep({
   send,
 }: StepProps) {
   const { problem, take } = usePictureMaker();
+  const isFirst = !isLookedAt(state);
   const ghost = lastPictureOf(history, shot.view);
   return (
     <TakePicture
@@ -21,6 +24,17 @@ export function CameraStep({
       hand={{ hold, side: student.side, skinTone: student.skinTone }}
       ghostUrl={ghost === null ? null : paths.picture(ghost)}
       problem={problem}
+      head={
+        <CameraHead
+          context={isFirst ? state.context : null}
+          onContext={(context) => send({ type: 'context', context })}
+          onTouch={() => {
+            if (isFirst) lookWay.set('tap');
+            send({ type: 'touch' });
+          }}
+          onSetup={() => send({ type: 'leave' })}
+        />
+      }
       onBack={() => send({ type: 'leave' })}
       onPicture={(file) =>
         void take(file).then((picture) => {

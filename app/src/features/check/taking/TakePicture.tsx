@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { View } from '@open-palm/core/measure';
 import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
 import { Viewfinder } from '../camera/Viewfinder';
@@ -11,6 +11,7 @@ export function TakePicture({
   hand,
   ghostUrl,
   problem,
+  head,
   onBack,
   onPicture,
 }: {
@@ -21,10 +22,12 @@ export function TakePicture({
   ghostUrl: string | null;
   /** Why the last chosen file could not be used. */
   problem: string | null;
+  /** Above what the camera sees. */
+  head: ReactNode;
   onBack: () => void;
   onPicture: (picture: Blob | null) => void;
 }) {
-  const [cards, setCards] = useState(() => cardsFor(view, explainedViews()));
+  const [cards, setCards] = useState(() => cardsFor(explainedViews()));
   if (cards.length > 0) {
     return (
       <TakingCards
@@ -43,6 +46,7 @@ export function TakePicture({
       view={view}
       ghostUrl={ghostUrl}
       problem={problem}
+      head={head}
       help={{ hand, onHow: () => setCards(CARDS) }}
       onBack={onBack}
       onPicture={onPicture}

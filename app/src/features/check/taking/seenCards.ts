@@ -24,8 +24,6 @@ export function rememberExplained(view: View): void {
 export const CARDS = ['distance', 'angle', 'light'] as const;
 export type CardName = (typeof CARDS)[number];
 
-/** What a view's picture has to be explained with: everything at the very first, later only a new view's angle. */
-export function cardsFor(view: View, explained: readonly string[]): readonly CardName[] {
-  if (explained.length === 0) return CARDS;
-  return explained.includes(view) ? [] : ['angle'];
-}
+/** What a picture has to be explained with: everything at the very first, then nothing, for the hint of its view stands beside the camera. */
+export const cardsFor = (explained: readonly string[]): readonly CardName[] =>
+  explained.length === 0 ? CARDS : [];

@@ -40,7 +40,7 @@ export const confirm = {
   cannotSee: 'Can’t see it',
   cannotSeeThis: 'Can’t see this one',
   groups: {
-    bow: 'The bow, as in the last picture',
+    bow: 'The bow: stick and frog',
     wrist: 'Wrist',
     thumbMcp: 'Thumb: root and middle joint',
     thumbIp: 'Thumb: last joint',

@@ -32,6 +32,13 @@ export const check = {
   },
 };
 
+export const seenView = {
+  looksLike: (view: string) =>
+    `The hand looks as it does from another view: ${view.toLowerCase()}.`,
+  yes: 'Yes, it is that',
+  no: 'No',
+};
+
 export const measure = {
   title: 'Place the points',
   next: 'Touch the picture at',
@@ -102,6 +109,8 @@ export const result = {
 
 export const viewfinder = {
   title: 'Take the picture',
+  more: 'More',
+  setup: 'View and more',
   live: 'What the camera sees',
   ghost: 'The last picture from this side, faintly',
   hideGhost: 'Hide the last picture',

@@ -1,5 +1,6 @@
 import { supportsFeature } from '@litertjs/core';
 import { expose } from 'comlink';
+import { findBow, type BowFacts, type SeenBow } from '@open-palm/vision/findBow';
 import { findHand, findHandAt, type HandSearch, type Side } from '@open-palm/vision/findHand';
 import type { HandModels } from '@open-palm/vision/models';
 import { openModels } from '@open-palm/vision/openModels';
@@ -46,6 +47,14 @@ const api = {
         ),
       NO_HAND,
     ),
+  /** Looks for the bow that a found hand holds; null where nothing is sure enough to be offered. */
+  findBow: (picture: VisionPicture, hand: readonly Place[], facts: BowFacts) =>
+    inTurn<SeenBow | null>(async () => {
+      const { pixels, scale } = await pixelsOf(picture);
+      const points = hand.map((at) => scaled(at, scale));
+      const bow = findBow(pixels, points, facts);
+      return bow && onPicture(bow, 1 / scale);
+    }, null),
   /** The stick's middle near each of two touches on it; null where no edges are near. */
   snap: (picture: VisionPicture, places: readonly [Place, Place]) =>
     inTurn<readonly (Place | null)[]>(async () => {
@@ -71,6 +80,14 @@ async function search(
   if (found.outcome !== 'found') return found;
   const points = found.hand.points.map((at) => scaled(at, 1 / scale));
   return { outcome: 'found', hand: { ...found.hand, points } };
+}
+
+function onPicture({ stickHandEnd, stickTipEnd, frog }: SeenBow, scale: number): SeenBow {
+  return {
+    stickHandEnd: scaled(stickHandEnd, scale),
+    stickTipEnd: scaled(stickTipEnd, scale),
+    frog: frog && { front: scaled(frog.front, scale), back: scaled(frog.back, scale) },
+  };
 }
 
 function pixelsOf(picture: VisionPicture): Promise<OpenedPicture> {

@@ -1,4 +1,5 @@
 import type { Remote } from 'comlink';
+import type { BowFacts, SeenBow } from '@open-palm/vision/findBow';
 import type { HandSearch, Side } from '@open-palm/vision/findHand';
 import type { Place } from '@open-palm/vision/picture';
 import { WorkerGone, WorkerLine } from '../WorkerLine';
@@ -46,6 +47,15 @@ export class VisionClient {
   /** Looks for the hand whose wrist and middle knuckle were touched. */
   findAt(picture: VisionPicture, side: Side, wrist: Place, middleMcp: Place): Promise<HandSearch> {
     return this.#ask((api) => api.findAt(sent(picture), side, wrist, middleMcp), NO_HAND);
+  }
+
+  /** Looks for the bow that a found hand holds; null where nothing is sure enough to be offered. */
+  findBow(
+    picture: VisionPicture,
+    hand: readonly Place[],
+    facts: BowFacts,
+  ): Promise<SeenBow | null> {
+    return this.#ask<SeenBow | null>((api) => api.findBow(sent(picture), hand, facts), null);
   }
 
   /** The stick's middle near each of two touches on it; null where no edges are near. */
