@@ -53,8 +53,13 @@ test('swapped ends of the frog are told while marking, and nothing is measured f
 test('addresses that lead nowhere say so in words', async ({ page, studio }) => {
   await page.goto(`${studio.url}/students/0190a8c0-0000-7000-8000-000000000000`);
   await expect(page.getByRole('alert')).toContainText('There is no student with this id.');
-  await page.goto(`${studio.url}/nowhere/at/all`);
-  await expect(page.getByRole('heading', { name: 'Nothing is kept here' })).toBeVisible();
+  // What could not be loaded has a way back.
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  for (const nowhere of ['nowhere/at/all', 'studio/settings', 'studio/people', 'studio/phones']) {
+    await page.goto(`${studio.url}/${nowhere}`);
+    await expect(page.getByRole('heading', { name: 'Nothing is kept here' })).toBeVisible();
+  }
 });
 
 test('a look saved while the studio is away waits on the device, survives a reload, and is sent', async ({

@@ -123,3 +123,26 @@ test('why, and what else, stand a touch behind the sentence; a slide and its wee
   await press(page, /^Drifting since .* See the weeks$/);
   await expect(page.getByRole('tab', { name: 'Weeks', selected: true })).toBeVisible();
 });
+
+test('on a wide screen letters lead on, never write, and can be turned off', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await openFile(page, 'Noor');
+  const tab = (name: string) => page.getByRole('tab', { name: new RegExp(`^${name}`) });
+  await expect(tab('Now')).toHaveAttribute('aria-selected', 'true');
+  await page.keyboard.press('4');
+  await expect(tab('Looks')).toHaveAttribute('aria-selected', 'true');
+  await page.keyboard.press('t');
+  await expect(page.getByRole('group', { name: 'Tools' })).toBeVisible();
+  await page.keyboard.press('Control+1');
+  await expect(tab('Looks')).toHaveAttribute('aria-selected', 'true');
+  await page.keyboard.press('l');
+  await expect(page.getByRole('heading', { name: 'Take the picture' })).toBeVisible();
+  // The hand file lies behind the look now, and hears nothing.
+  await page.keyboard.press('1');
+  await page.goBack();
+  await expect(tab('Looks')).toHaveAttribute('aria-selected', 'true');
+  await button(page, 'Turn keys off').click();
+  await page.keyboard.press('1');
+  await expect(page.getByText('Single letters do nothing here.')).toBeVisible();
+  await expect(tab('Looks')).toHaveAttribute('aria-selected', 'true');
+});

@@ -1,4 +1,5 @@
-import { useMemo } from 'react';
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
 import type { HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { findHold } from '@open-palm/records/holds';
@@ -9,6 +10,7 @@ import { useLessonLog } from '../../foundation/api/lessonLog';
 import { useHandFile } from '../../foundation/api/queries';
 import { BackHeader } from '../../foundation/kit/BackHeader';
 import { Columns } from '../../foundation/kit/Columns';
+import { useLetterKeys } from '../../foundation/kit/letterKeys';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { Screen } from '../../foundation/kit/Screen';
 import { Text } from '../../foundation/kit/Text';
@@ -18,7 +20,8 @@ import { holdName } from '../../foundation/strings/holdWords';
 import { DriftLine } from './glance/DriftLine';
 import { Glance } from './glance/Glance';
 import { HandFileSections, type ProgressPart } from './sections/HandFileSections';
-import { useSection } from './sections/rememberedSection';
+import { SECTIONS, useSection } from './sections/rememberedSection';
+import { KeysLine } from './KeysLine';
 import { ToolsFooter } from './ToolsFooter';
 
 const words = strings.handFile;
@@ -64,8 +67,20 @@ function HandFileView({
   );
   const log = useLessonLog(handFile);
   const [section, setSection] = useSection();
+  const [showsTools, setShowsTools] = useState(false);
+  const look = () => router.navigate(`/students/${student.id}/check?setup=${setupId}`);
+  useLetterKeys({
+    l: look,
+    t: () => setShowsTools(!showsTools),
+    ...Object.fromEntries(SECTIONS.map((one, i) => [String(i + 1), () => setSection(one)])),
+  });
   return (
-    <Screen columns footer={<ToolsFooter handFile={handFile} />}>
+    <Screen
+      columns
+      footer={
+        <ToolsFooter handFile={handFile} isOpen={showsTools} onOpen={setShowsTools} onLook={look} />
+      }
+    >
       <BackHeader
         title={student.name}
         under={studentLine(handFile, holdName(taught), now)}
@@ -94,6 +109,7 @@ function HandFileView({
         <Text variant="small" second>
           {strings.cautions.pain}
         </Text>
+        <KeysLine />
       </Columns>
     </Screen>
   );

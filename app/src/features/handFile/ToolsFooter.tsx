@@ -1,5 +1,4 @@
 import { router, type Href } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import type { HandFile } from '@open-palm/contract';
 import { Button } from '../../foundation/kit/Button';
@@ -12,9 +11,18 @@ import { strings } from '../../foundation/strings';
 const words = strings.handFile;
 
 /** The one action of a hand file, and its tools in a menu beside it. */
-export function ToolsFooter({ handFile: { student, setupId } }: { handFile: HandFile }) {
+export function ToolsFooter({
+  handFile: { student, setupId },
+  isOpen,
+  onOpen,
+  onLook,
+}: {
+  handFile: HandFile;
+  isOpen: boolean;
+  onOpen: (isOpen: boolean) => void;
+  onLook: () => void;
+}) {
   const isStacked = useStacked();
-  const [isOpen, setOpen] = useState(false);
   const of = `?setup=${setupId}` as const;
   const tools: { label: string; icon: GlyphName; to: Href }[] = [
     { label: strings.nav.stroke, icon: 'sine-wave', to: `/students/${student.id}/stroke${of}` },
@@ -36,13 +44,13 @@ export function ToolsFooter({ handFile: { student, setupId } }: { handFile: Hand
     { label: words.edit, icon: 'account-edit-outline', to: `/students/${student.id}/edit` },
   ];
   const go = (to: Href) => {
-    setOpen(false);
+    onOpen(false);
     router.navigate(to);
   };
   return (
     <View
       style={{ flex: 1, gap: space(2) }}
-      {...onKeys(isOpen ? { Escape: () => setOpen(false) } : {})}
+      {...onKeys(isOpen ? { Escape: () => onOpen(false) } : {})}
     >
       {isOpen ? (
         <View
@@ -66,13 +74,13 @@ export function ToolsFooter({ handFile: { student, setupId } }: { handFile: Hand
         <Button
           label={isOpen ? words.closeTools : words.tools}
           icon={isOpen ? 'close' : 'dots-horizontal'}
-          onPress={() => setOpen(!isOpen)}
+          onPress={() => onOpen(!isOpen)}
         />
         <Button
           label={words.look}
           icon="camera-outline"
           primary
-          onPress={() => router.navigate(`/students/${student.id}/check${of}`)}
+          onPress={onLook}
           style={{ flex: 1 }}
         />
       </View>

@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ActivityIndicator } from 'react-native-paper';
 import { View } from 'react-native';
@@ -32,6 +33,7 @@ export function Loaded<T>({
           tone="out"
           title={strings.loading.failed}
           action={{ label: strings.loading.retry, onPress: from.retry }}
+          further={{ label: strings.nav.back, onPress: goBack }}
         >
           {from.error.message}
         </Notice>
@@ -43,3 +45,6 @@ export function Loaded<T>({
     </Screen>
   );
 }
+
+/** What could not be loaded has no heading to go back by. */
+const goBack = () => (router.canGoBack() ? router.back() : router.replace('/'));

@@ -113,6 +113,12 @@ export const en = {
     edit: 'Edit',
     tools: 'Tools',
     closeTools: 'Close',
+    keys: {
+      told: 'Keys: L looks at the hold, T opens the tools, 1 to 4 the sections.',
+      off: 'Single letters do nothing here.',
+      turnOff: 'Turn keys off',
+      turnOn: 'Turn keys on',
+    },
     relaxedHand: 'The hand at rest',
     seeDrift: (drift: string) => `${drift}. See the weeks`,
     sections: {
