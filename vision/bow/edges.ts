@@ -23,6 +23,7 @@ export interface Edges {
 const LEAST = 5;
 const MOST = 30;
 
+/** How light every pixel is to the eye (ITU-R BT.601). */
 export function lightnessOf({ width, height, data }: Picture): Lightness {
   const values = new Float32Array(width * height);
   for (let i = 0, k = 0; i < values.length; i += 1, k += 4) {

@@ -1,32 +1,13 @@
 import fc from 'fast-check';
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import type { Place } from '../picture';
+import { demoTruths } from '../testing/demoTruth';
 import { recogniseView } from './recogniseView';
 
-const HAND = [
-  'wrist',
-  ...['Cmc', 'Mcp', 'Ip', 'Tip'].map((joint) => `thumb${joint}`),
-  ...['index', 'middle', 'ring', 'little'].flatMap((finger) =>
-    ['Mcp', 'Pip', 'Dip', 'Tip'].map((joint) => finger + joint),
-  ),
-];
-const folder = join(__dirname, '../../studio-demo/pictures');
-const pictures = readdirSync(folder)
-  .filter((file) => file.endsWith('.json') && !file.startsWith('german'))
-  .map((file) => {
-    const { view, points2d } = JSON.parse(readFileSync(join(folder, file), 'utf8')) as {
-      view: string;
-      points2d: Record<string, [number, number]>;
-    };
-    const hand = HAND.map((name): Place => ({ x: points2d[name]![0], y: points2d[name]![1] }));
-    return { file, view, hand };
-  });
+const pictures = demoTruths();
 
 describe('the view of a found hand', () => {
   it('is recognised in the demo’s pictures, and never taken for another', () => {
-    const known = pictures.map(({ file, view, hand }) => ({
-      file,
+    const known = pictures.map(({ picture, view, hand }) => ({
+      picture,
       view,
       seen: recogniseView(hand, 'right'),
     }));
@@ -57,9 +38,9 @@ describe('the view of a found hand', () => {
   });
 
   it('is nothing for what is no such hand: a heap, a row, or noise', () => {
-    const heap = HAND.map(() => ({ x: 5, y: 5 }));
-    const row = HAND.map((_, i) => ({ x: i, y: 2 * i }));
-    const noise = HAND.map((_, i) => ({
+    const heap = Array.from({ length: 21 }, () => ({ x: 5, y: 5 }));
+    const row = Array.from({ length: 21 }, (_, i) => ({ x: i, y: 2 * i }));
+    const noise = Array.from({ length: 21 }, (_, i) => ({
       x: Math.sin(i * 12.9898) * 100,
       y: Math.cos(i * 78.233) * 100,
     }));
