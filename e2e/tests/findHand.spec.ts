@@ -71,6 +71,7 @@ test('a thumb is confirmed joint by joint; what cannot be seen is never a number
   await finderIsDone(page);
   await placePoints(page, picture, BOW);
   await expect(page.getByText('Thumb: tip', { exact: true })).toBeVisible();
+  await expect(asked(page)).toBeVisible();
   await confirmCarefully(page, picture);
   // Truth: the last joint is bent backward by 4°.
   const live = page.getByRole('region', { name: 'Live numbers' });
@@ -80,6 +81,7 @@ test('a thumb is confirmed joint by joint; what cannot be seen is never a number
   const tip = page.getByText('Thumb: tip', { exact: true });
   while (!(await tip.isVisible())) await press(page, 'Undo');
   await press(page, 'Can’t see it');
+  await expect(asked(page)).toContainText('5 of 12');
   await confirmCarefully(page, picture);
   await expect(live.getByText('Bend of the last joint')).toHaveCount(0);
   await press(page, 'Read the result');
