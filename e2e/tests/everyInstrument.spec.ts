@@ -97,7 +97,7 @@ for (const { on, name, picture, left, index } of PLAYERS) {
     if (left) {
       await page.getByRole('radio', { name: 'Finger side' }).click();
       await choosePicture(page, picture.file);
-      await page.getByRole('button', { name: 'Back' }).click();
+      await page.getByRole('button', { name: 'Back', exact: true }).click();
       await page.getByRole('button', { name: 'Flip the picture' }).click();
       await page.getByRole('button', { name: 'Place the points' }).click();
       await expect(page.getByTestId('canvas')).toBeVisible();

@@ -85,7 +85,7 @@ test('marks are kept when one goes back, and mirror with the picture', async ({ 
   await openCanvas(page);
   await placePoints(page, picture, ['stickHandEnd']);
   const [x, y] = await placeOf(page, BUTTON_END);
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'Flip the picture' }).click();
   await page.getByRole('button', { name: 'Place the points' }).click();
   const [mirroredX, mirroredY] = await placeOf(page, BUTTON_END);

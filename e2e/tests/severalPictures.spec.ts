@@ -117,7 +117,7 @@ test('points are saved as a file and brought back from it, row by row', async ({
   await page.getByRole('button', { name: 'Back to the student' }).click();
   await page.getByRole('button', { name: 'Look at the hold' }).click();
   await choosePicture(page, fingerSide.file);
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   const load = async (path: string) => {
     const chooser = page.waitForEvent('filechooser');
     await page.getByRole('button', { name: 'Points from a file' }).click();
