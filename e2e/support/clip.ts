@@ -46,7 +46,7 @@ const frameAt = ({ frames }: ClipTruth, timeS: number) =>
 
 /** Touches the picture in which the bow is nearer the heel. */
 export async function answerHeel(page: Page, truth: ClipTruth): Promise<void> {
-  await page.getByText('Where is the bow nearer the heel?').waitFor({ timeout: 90_000 });
+  await page.getByText('Where is the bow nearer the heel?').waitFor({ timeout: 180_000 });
   for (const end of await page.getByRole('button', { name: /^Picture \d, at / }).all()) {
     const timeS = Number(/at ([\d.]+) s/.exec((await end.getAttribute('aria-label'))!)![1]);
     if (frameAt(truth, timeS).bowPlace < 0.5) return end.click();
