@@ -4,6 +4,9 @@ import shapes from './viewShapes.json';
 /** The views that show themselves by how a hand that holds a bow from above lies in the picture. */
 export type HandView = keyof typeof shapes;
 
+/** Whether a view is one that shows itself. */
+export const isHandView = (view: string): view is HandView => view in shapes;
+
 /** What a view must come to: how far the hand's shape may be off, and how much nearer it must be than any other. [measured] */
 const SURE = { off: 0.4, ratio: 0.5 };
 

@@ -54,7 +54,7 @@ export function ShotStep({
   const sequence = useMemo(() => sequenceFor(view, hold), [view, hold]);
   const store = useMarks(() => shot.marks ?? noMarks(sequence.needed));
   const seen = useSeenView(facts, shot.viewIsAssumed === true, store, onView);
-  const finder = useFinder(vision, shot.picture, side, store, seen.found);
+  const finder = useFinder(vision, shot.picture, side, store, seen.ofHand);
   const isLooking = finder.state.kind === 'loading' || finder.state.kind === 'looking';
   useOfferedBow(useLastBow(shot, shots, history), isLooking, store);
   const { marks } = store;

@@ -27,13 +27,13 @@ export type FinderState =
   | { kind: 'notThere' }
   | { kind: 'unavailable'; problem: VisionProblem };
 
-/** What is done with a hand that was found, where more than its points is wanted. */
-export interface FoundHand {
+/** What is wanted of a hand that was found, beside its points. */
+export type OfHand = (hand: readonly Vec2[]) => {
   /** What can be recognised of the bow that it holds; null where none is looked for. */
-  bowOf: (hand: readonly Vec2[]) => BowInView | null;
+  bow: BowInView | null;
   /** Takes the guesses, instead of their being offered. */
-  onFound: (guesses: Places, hand: readonly Vec2[]) => void;
-}
+  take: (guesses: Places) => void;
+};
 
 export interface Finder {
   state: FinderState;
@@ -53,7 +53,7 @@ export function useFinder(
   picture: ChosenPicture,
   side: Side,
   { marks, change, current }: MarksStore,
-  found?: FoundHand,
+  ofHand?: OfHand,
 ): Finder {
   // From the first moment: what is offered meanwhile would be gone again when the picture's own is found.
   const [state, setState] = useState<FinderState>(() =>
@@ -62,11 +62,11 @@ export function useFinder(
   const [attempt, setAttempt] = useState(0);
   /** Hand and bow together: nothing appears where somebody has begun to look. */
   const offer = async (points: readonly Vec2[], isHere: () => boolean): Promise<void> => {
-    const bow = found?.bowOf(points) ?? null;
-    const seen = bow && (await vision.findBow(picture, points, bow));
+    const wanted = ofHand?.(points);
+    const seen = wanted?.bow ? await vision.findBow(picture, points, wanted.bow) : null;
     if (!isHere()) return;
     const guesses = guessesOf(points, seen, picture, current());
-    if (found) found.onFound(guesses, points);
+    if (wanted) wanted.take(guesses);
     else change({ type: 'offer', guesses });
   };
   useEffect(() => {

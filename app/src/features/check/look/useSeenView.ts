@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { bowInView, type View } from '@open-palm/core/measure';
-import { recogniseView } from '@open-palm/vision/recogniseView';
-import type { FoundHand } from '../../../drawing/annotate/finder/useFinder';
+import type { OfHand } from '../../../drawing/annotate/finder/useFinder';
 import { changeMarks } from '../../../drawing/annotate/marks';
 import type { PictureFacts } from '../../../drawing/annotate/measureMarks';
 import { noMarks, type Marks } from '../../../drawing/annotate/marksState';
 import { sequenceFor } from '../../../drawing/annotate/sequence';
 import type { MarksStore } from '../../../drawing/annotate/useMarks';
+import { otherView } from './seenView';
 
 /**
  * From where a picture was taken, as its found hand tells: where the view was only assumed and nothing is marked yet, that view is taken at
@@ -19,24 +19,22 @@ export function useSeenView(
   isAssumed: boolean,
   { change, current }: MarksStore,
   onView: (view: View, marks: Marks) => void,
-): { found: FoundHand; asks: View | null; answer: (isSo: boolean) => void } {
+): { ofHand: OfHand; asks: View | null; answer: (isSo: boolean) => void } {
   const [asks, setAsks] = useState<View | null>(null);
-  const found: FoundHand = {
-    bowOf: (points) => {
-      const seen = hold.hand === 'over' ? recogniseView(points, side) : null;
-      return bowInView(seen ?? view, side, hold, frogLength.mm, hand);
-    },
-    onFound: (guesses, points) => {
-      const seen = hold.hand === 'over' ? recogniseView(points, side) : null;
-      const isOther = seen !== null && seen !== view;
-      if (isOther && isAssumed && Object.keys(current().placed).length === 0) {
-        const marks = noMarks(sequenceFor(seen, hold).needed);
-        onView(seen, changeMarks(marks, { type: 'offer', guesses }));
-        return;
-      }
-      change({ type: 'offer', guesses });
-      if (isOther) setAsks(seen);
-    },
+  const ofHand: OfHand = (points) => {
+    const other = otherView(view, points, side, hold);
+    return {
+      bow: bowInView(other ?? view, side, hold, frogLength.mm, hand),
+      take: (guesses) => {
+        if (other && isAssumed && isUntouched(current())) {
+          const marks = noMarks(sequenceFor(other, hold).needed);
+          onView(other, changeMarks(marks, { type: 'offer', guesses }));
+          return;
+        }
+        change({ type: 'offer', guesses });
+        setAsks(other);
+      },
+    };
   };
   const answer = (isSo: boolean) => {
     setAsks(null);
@@ -52,5 +50,9 @@ export function useSeenView(
       ),
     );
   };
-  return { found, asks, answer };
+  return { ofHand, asks, answer };
 }
+
+/** Whether nobody has set, moved or skipped anything yet. */
+const isUntouched = ({ placed, moved, skipped }: Marks): boolean =>
+  Object.keys({ ...placed, ...moved }).length === 0 && skipped.length === 0;
