@@ -41,6 +41,7 @@ export const PROBLEM_CODES = [
   'bandOpen',
   'bandOrder',
   'bandMissing',
+  'seatTaken',
   // Looks, takes and notes
   'pictureOrAnswer',
   'noSuchState',

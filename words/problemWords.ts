@@ -52,6 +52,7 @@ export const PROBLEM_WORDS: Record<Exclude<ProblemCode, 'issue'>, (params: Param
   bandOpen: () => 'a band needs at least one end',
   bandOrder: () => 'a band begins below its end',
   bandMissing: () => 'a checkpoint needs a band',
+  seatTaken: (p) => `two sit on seat ${p.place} of row ${p.row}`,
 
   pictureOrAnswer: () => 'expected a picture or an answer',
   noSuchState: () => 'this item has no such state',

@@ -3,6 +3,6 @@ import { clip } from './clip';
 
 /** What a schema says of an id that is in none of our lists. */
 export const noSuch =
-  (kind: 'sign' | 'cause' | 'test' | 'aid' | 'drill') =>
+  (kind: 'sign' | 'cause' | 'test' | 'aid' | 'drill' | 'fault') =>
   ({ input }: { input?: unknown }): string =>
     problemText('noSuch', { kind, id: clip(String(input)) });

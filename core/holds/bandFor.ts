@@ -37,6 +37,7 @@ export function bandFor(
       return inTheAir ?? band ?? null;
     case 'playing-start':
     case 'playing-end':
+    case 'row':
       return playing ?? band ?? null;
     default:
       return band ?? null;

@@ -33,9 +33,14 @@ export const CONTEXTS = [
   'point',
   'playing-start',
   'playing-end',
+  /** Seen in passing while a whole group plays: one glance, with more doubt than a look. */
+  'row',
 ] as const;
 
 export type Context = (typeof CONTEXTS)[number];
+
+/** Contexts in which one student is looked at: the row is walked, not chosen. */
+export const LOOK_CONTEXTS = CONTEXTS.filter((context) => context !== 'row');
 
 /**
  * The place in the bow that a context names, if it names one.

@@ -14,3 +14,11 @@ export function normalCdf(x: number, mean: number, sd: number): number {
   if (sd === 0) return x < mean ? 0 : 1;
   return STANDARD.cdf((x - mean) / sd);
 }
+
+/**
+ * How many standard deviations either side hold this share of a normal number.
+ *
+ * @param confidence 0 to 1, both excluded
+ * @example twoSidedZ(0.95) // 1.96
+ */
+export const twoSidedZ = (confidence: number): number => STANDARD.ppf((1 + confidence) / 2);

@@ -139,3 +139,40 @@ describe('staminaOf', () => {
     expect(staminaOf([], 5)).toBeNull();
   });
 });
+
+describe('a row that is walked', () => {
+  const seen = (day: number, context: 'row' | 'free', thumb: 'in' | 'out' = 'in') => ({
+    day,
+    context,
+    standings: { thumb, fingers: 'in', little: 'in', wrist: 'in' } as const,
+    measures: {},
+  });
+  const weeks = (count: number, context: 'row' | 'free') =>
+    Array.from({ length: count }, (_, i) => seen(i * 7, context));
+
+  it('never settles a hold by itself, however often all was fine', () => {
+    expect(lookSchedule(weeks(12, 'free')).settled).toBe(true);
+    const { settled, goodInRow, dueDay } = lookSchedule(weeks(12, 'row'));
+    expect({ settled, goodInRow, dueDay }).toEqual({
+      settled: false,
+      goodInRow: 0,
+      dueDay: 11 * 7 + 21,
+    });
+  });
+
+  it('does not put off a look that was planned, and brings one nearer where something was out', () => {
+    const planned = lookSchedule(weeks(6, 'free'));
+    const fine = lookSchedule([...weeks(6, 'free'), seen(40, 'row')]);
+    expect([fine.dueDay, fine.settled]).toEqual([planned.dueDay, true]);
+    const out = lookSchedule([...weeks(6, 'free'), seen(40, 'row', 'out')]);
+    expect(out).toMatchObject({ last: 'outOnce', dueDay: 43, settled: true });
+  });
+
+  it('says less than a look by eye', () => {
+    const [row, look] = (['row', 'free'] as const).map(
+      (context) => lookSchedule([seen(0, context)]).families.thumb!,
+    );
+    expect(row!).toBeCloseTo(2 / 3, 9);
+    expect(look!).toBeCloseTo(5 / 6, 9);
+  });
+});

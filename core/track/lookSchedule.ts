@@ -39,7 +39,7 @@ export interface ScheduleOptions {
   newBands?: readonly { day: number; series: readonly string[] }[];
 }
 
-const { heldFrom, settledFrom, settledAfterLessons } = defaults.evidence;
+const { heldFrom, settledFrom, settledAfterLessons, inPassingDays } = defaults.evidence;
 /** From here on lessons together say that a family is in; below the other, that it is out. */
 export const IN_FROM = defaults.evidence.inFrom;
 export const LOST_BELOW = defaults.evidence.lostBelow;
@@ -131,9 +131,16 @@ function followed(
       held.clear();
     }
     const outcome = outcomeOf(lesson, belief, held);
-    if (outcome !== 'nothingSeen') course = next(course, outcome, lesson.day, i, ladder);
+    if (outcome !== 'nothingSeen') {
+      course =
+        lesson.context === 'row'
+          ? afterPassing(course, outcome, lesson.day)
+          : next(course, outcome, lesson.day, i, ladder);
+    }
     const families = belief.families;
-    course = { ...course, settled: settles(course, families) };
+    // A glance never says that a hold is settled; that it is lost it may say.
+    const settled = settles(course, families);
+    course = { ...course, settled: lesson.context === 'row' ? settled && course.settled : settled };
     return { course, families };
   });
 }
@@ -208,6 +215,21 @@ function next(
         from: i + 1,
       };
   }
+}
+
+/**
+ * After a lesson that was only seen in passing: what is out then is looked at soon; what is good waits a little longer, never longer than a
+ * row may wait, and makes nothing settled. A look that is planned for later stays where it is.
+ */
+function afterPassing(course: Course, outcome: LookOutcome, day: number): Course {
+  const { intervalDays, lessons } = course;
+  const now = { ...course, last: outcome, lessons: Math.max(lessons, 1) };
+  if (outcome === 'lapse' || outcome === 'notYet' || outcome === 'outOnce') {
+    return { ...now, seenDay: day, goodInRow: 0, unsureInRow: 0, intervalDays: SHORTEST };
+  }
+  if (intervalDays > inPassingDays) return now;
+  const waits = outcome === 'good' ? inPassingDays : Math.max(intervalDays, SHORTEST);
+  return { ...now, seenDay: day, intervalDays: waits };
 }
 
 /** Settled once four lessons together are sure of every family, and until what was in is lost. */

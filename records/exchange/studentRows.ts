@@ -9,63 +9,8 @@ import {
   type Student,
 } from '@open-palm/contract';
 import { cellIssue, type RowIssue } from '@open-palm/contract/exchange';
-import { numberIn, writeRows, type Table, type TableRow } from './table';
-
-/** The columns of the table of students: one row for every instrument of a student. */
-export const STUDENT_COLUMNS = [
-  'student_id',
-  'name',
-  'side',
-  'birth_year',
-  'level',
-  'middle_finger_mm',
-  'skin_tone',
-  'lesson_day',
-  'lesson_time',
-  'time_zone',
-  'photos',
-  'bands',
-  'audits',
-  'instrument_id',
-  'instrument',
-  'bow_size',
-  'hold',
-  'frog_length_mm',
-  'bow_mass_g',
-  'bow_balance_mm',
-  'settings',
-] as const;
-
-/** Students as a table, with the head. */
-export const studentsCsv = (students: readonly Student[]): string =>
-  writeRows([STUDENT_COLUMNS, ...students.flatMap(studentLines)]);
-
-const studentLines = (student: Student) =>
-  student.setups.map((setup) => [
-    student.id,
-    student.name,
-    student.side,
-    student.birthYear,
-    student.level,
-    student.middleFingerMm,
-    student.skinTone,
-    student.lesson?.day ?? null,
-    student.lesson?.at ?? null,
-    student.lesson?.timeZone ?? null,
-    student.photos,
-    student.bands,
-    student.audits ? 'yes' : 'no',
-    setup.id,
-    setup.instrument,
-    setup.bowSize,
-    setup.holdId,
-    setup.frogLengthMm,
-    setup.bowMassG,
-    setup.bowBalanceMm,
-    Object.entries(setup.settings)
-      .map(([id, option]) => `${id}=${option}`)
-      .join('; '),
-  ]);
+import type { GroupRow } from './groupCells';
+import { numberIn, type Table, type TableRow } from './table';
 
 /** What reading a table needs to know of the studio. */
 export interface StudentContext {
@@ -96,14 +41,16 @@ const COLUMN_OF: Readonly<Record<string, string>> = {
 
 /**
  * Students out of a table. A student is known by the id, or by the name where a row has none; columns that are not there, and
- * empty cells, leave what is known as it is. Instruments that are not in the table stay.
+ * empty cells, leave what is known as it is. Instruments that are not in the table stay. Beside the students it tells which row is whose, for the
+ * groups that they play in.
  */
 export function studentsFromTable(
   { rows, decimalComma }: Table,
   context: StudentContext,
-): { students: Student[]; issues: RowIssue[] } {
+): { students: Student[]; playing: GroupRow[]; issues: RowIssue[] } {
   const issues: RowIssue[] = [];
   const students: Student[] = [];
+  const playing: GroupRow[] = [];
   const there = new Map(context.students.map((student) => [student.id, student]));
   const groups = groupRows(rows, context, issues);
   let done = 0;
@@ -124,6 +71,7 @@ export function studentsFromTable(
         issues.push(cellIssue(row.row, column, problem, value));
       }
       rowOfSetup.set(setup.id, row);
+      playing.push({ row, studentId: id, setupId: setup.id });
       const at = setups.findIndex((one) => one.id === setup.id);
       setups.splice(at < 0 ? setups.length : at, at < 0 ? 0 : 1, setup);
       // What is too many is told once, however many more there are.
@@ -134,7 +82,7 @@ export function studentsFromTable(
     if (result.success) students.push(result.data);
     else issues.push(...fieldIssues(result.error, first, rowOfSetup, setups));
   }
-  return { students, issues };
+  return { students, playing, issues };
 }
 
 /** How many students are read before it is told how far it is. */

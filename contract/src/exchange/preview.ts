@@ -43,6 +43,8 @@ export const importPreviewSchema = z.object({
     holds: z.number().int(),
     checks: z.number().int(),
     log: z.number().int(),
+    /** Groups that are made, or in which somebody else sits. */
+    groups: z.number().int().default(0),
   }),
   /** Students who are known and of whom something changes. */
   changed: z.array(z.string()),

@@ -1,4 +1,4 @@
-import { FAMILIES, type Family, type Standing } from '../../measure';
+import { FAMILIES, type Context, type Family, type Standing } from '../../measure';
 import defaults from '../data/trackDefaults.json';
 import type { ScoredMeasure } from '../familyScores';
 import { eyeEvidence, valueEvidence } from './lookEvidence';
@@ -8,6 +8,8 @@ const { changesPerWeek, remembersLessons } = defaults.evidence;
 /** What a lesson saw, once: days are whole days of any calendar. */
 export interface LessonSeen {
   day: number;
+  /** What the bow did; a lesson that was only seen in passing says less. */
+  context?: Context;
   standings: Readonly<Record<Family, Standing>>;
   /** By checkpoint. */
   measures: Readonly<Record<string, ScoredMeasure>>;
@@ -37,10 +39,15 @@ export class HoldBelief {
   readonly #lessons: Record<Family, number> = { thumb: 0, fingers: 0, little: 0, wrist: 0 };
 
   /** Takes in what a lesson saw. */
-  see({ day, standings, measures }: LessonSeen): void {
+  see({ day, context, standings, measures }: LessonSeen): void {
     const byFamily = numbersByFamily(measures);
     for (const family of FAMILIES) {
-      const evidence = withEye(family, byFamily[family], standings[family]);
+      const evidence = withEye(
+        family,
+        byFamily[family],
+        eyeEvidence(standings[family], context === 'row'),
+        standings[family],
+      );
       if (evidence.length === 0) continue;
       this.#lessons[family] += 1;
       for (const [series, odds] of evidence) {
@@ -98,9 +105,9 @@ function numbersByFamily(measures: LessonSeen['measures']): Record<Family, Evide
 function withEye(
   family: Family,
   numbers: readonly Evidence[],
+  eye: number | null,
   standing: Standing,
 ): readonly Evidence[] {
-  const eye = eyeEvidence(standing);
   if (eye === null) return numbers;
   const isInNumbers =
     numbers.length > 0 && (standing === 'in' || numbers.some(([, odds]) => odds < 1));

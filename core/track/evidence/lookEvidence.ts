@@ -2,7 +2,7 @@ import type { Range } from '../../holds';
 import { bandProbabilities, type Standing } from '../../measure';
 import defaults from '../data/trackDefaults.json';
 
-const { mostPerLook, outsideReach, openReach, eye } = defaults.evidence;
+const { mostPerLook, outsideReach, openReach, eye, inPassing } = defaults.evidence;
 
 /** A number of a lesson, with what is wanted of it and how far both it and the hand are to be trusted. */
 export interface EvidentValue {
@@ -36,16 +36,17 @@ export function valueEvidence({ value, band, sem, sd }: EvidentValue): number {
 const LEAST = 1e-12;
 
 /**
- * The same for a family that was looked at by eye: in is seen as out now and then, and out as in.
+ * The same for a family that was looked at by eye: in is seen as out now and then, and out as in; in passing more often.
  *
  * @returns odds; null where nothing was judged
  */
-export function eyeEvidence(standing: Standing): number | null {
+export function eyeEvidence(standing: Standing, isInPassing = false): number | null {
+  const odds = isInPassing ? inPassing : eye;
   switch (standing) {
     case 'in':
-      return eye.in;
+      return odds.in;
     case 'out':
-      return 1 / eye.out;
+      return 1 / odds.out;
     default:
       return null;
   }

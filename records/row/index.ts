@@ -1,0 +1,3 @@
+export * from './lookOfWalk';
+export * from './walkIds';
+export * from './walksCsv';
