@@ -12,6 +12,7 @@ import { exchangeRoutes } from './exchange/routes';
 import type { ImportReader } from './exchange/importReader';
 import { checkRoutes } from './features/checks/routes';
 import { crossingRoutes } from './features/crossings/routes';
+import { groupRoutes } from './features/groups/routes';
 import { holdRoutes } from './features/holds/routes';
 import { lessonLogRoutes } from './features/lessonLog/routes';
 import { pictureRoutes } from './features/pictures/routes';
@@ -20,6 +21,7 @@ import { reportRoutes } from './features/reports/routes';
 import { rulerRoutes } from './features/ruler/routes';
 import { studentRoutes } from './features/students/routes';
 import { takeRoutes } from './features/takes/routes';
+import { walkRoutes } from './features/walks/routes';
 import { paperRoutes } from './paper/paperRoutes';
 import type { PhoneWay } from './phones/phoneWay';
 import { settingsRoutes, studioRoutes, type StudioReport } from './studio/routes';
@@ -59,6 +61,8 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   settingsRoutes(parts),
   studentRoutes(parts),
   checkRoutes(parts),
+  groupRoutes(parts),
+  walkRoutes(parts),
   holdRoutes(parts),
   relaxedHandRoutes(parts),
   pictureRoutes(parts),

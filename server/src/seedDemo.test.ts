@@ -1,7 +1,12 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
-import { handFileSchema, studentListSchema, type StudentListItem } from '@open-palm/contract';
+import {
+  groupListSchema,
+  handFileSchema,
+  studentListSchema,
+  type StudentListItem,
+} from '@open-palm/contract';
 import { demoStudio } from '@open-palm/studio-demo';
 import { seedDemo, type InventStudio } from './seedDemo';
 import { freshStudent } from './testing/examples';
@@ -48,9 +53,11 @@ describe('the demo studio', () => {
     expect(fresh.lastCheckAt).toBeNull();
   });
 
-  it('has fourteen students with half a year of looks, and the stories of tracking in them', async () => {
+  it('has fourteen students with half a year of looks beside its school group, and the stories of tracking in them', async () => {
     const { students } = studentListSchema.parse((await studio.get('/api/students')).body);
-    expect(students).toHaveLength(14);
+    const [group] = groupListSchema.parse((await studio.get('/api/groups')).body).groups;
+    const players = Object.keys(group!.group.members);
+    expect([students.length, players.length]).toEqual([36, 22]);
     const of = (name: string) => students.find((item) => item.student.name === name)!;
     // Settled for months, and sinking: told as drift before it is out.
     const sinking = of('Marit Solvane');

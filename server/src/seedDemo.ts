@@ -1,7 +1,9 @@
 import { existsSync, readdirSync } from 'node:fs';
-import type { CheckInput, LogEntry, Student } from '@open-palm/contract';
+import type { CheckInput, Group, LogEntry, Student, Walk } from '@open-palm/contract';
 import { inTransaction } from './db/inTransaction';
 import { bringIn } from './exchange/bringIn';
+import { putGroup } from './features/groups/repo';
+import { keepWalk } from './features/walks/service';
 import { savePicture } from './features/pictures/service';
 import { hasAnything, readFact, writeFact } from './studio/repo';
 import type { StudioParts } from './studioParts';
@@ -13,6 +15,8 @@ export interface InventedStudio {
   pictures: { id: string; jpeg: Buffer }[];
   checks: { id: string; input: CheckInput }[];
   log: LogEntry[];
+  groups: Group[];
+  walks: Walk[];
 }
 
 /** Makes it for a day and a time zone. */
@@ -39,13 +43,19 @@ export async function seedDemo(
   // Pictures without a single student are somebody's whose database is gone, unless they are the demo's own.
   if (known === undefined && existsSync(pictureDir) && readdirSync(pictureDir).length > 0) return 0;
   await writeFact(db, DEMO, 'begun');
-  const { students, pictures, checks, log } = await invent(now(), zone());
+  const { students, pictures, checks, log, groups, walks } = await invent(now(), zone());
   for (const { id, jpeg } of pictures) await savePicture(parts, id, jpeg, BROUGHT_IN);
   const touched = await inTransaction(db, async (trx) => {
-    const brought = { students, holds: [], checks, log };
+    const brought = { students, holds: [], checks, log, groups: [] };
     const { touched: setupIds } = await bringIn(trx, brought, now().toISOString(), BROUGHT_IN);
+    const createdAt = now().toISOString();
+    for (const group of groups) await putGroup(trx, { ...group, version: 1 }, createdAt);
+    const walked: string[] = [];
+    for (const { id, ...walk } of walks) {
+      walked.push(...(await keepWalk(parts, trx, id, walk, BROUGHT_IN)).setups);
+    }
     await writeFact(trx, DEMO, 'filled');
-    return setupIds;
+    return [...new Set([...setupIds, ...walked])];
   });
   deriver.wake(touched);
   return checks.length;

@@ -48,6 +48,12 @@ const MAY: Readonly<Record<string, string>> = {
   'GET /api/export/checks.csv': 'owner',
   'GET /api/export/students.csv': 'owner',
   'GET /api/export/studio.json': 'owner',
+  'GET /api/groups': 'teacher owner',
+  'GET /api/groups/:id': 'teacher owner',
+  'PUT /api/groups/:id': 'teacher owner',
+  'POST /api/groups/:id/remove': 'teacher owner',
+  'POST /api/groups/:id/back': 'teacher owner',
+  'POST /api/groups/:id/erase': 'owner',
   'GET /api/holds': 'teacher owner',
   'PUT /api/holds/:id': 'teacher owner',
   'GET /api/import/progress': 'owner',
@@ -72,6 +78,7 @@ const MAY: Readonly<Record<string, string>> = {
   'GET /api/studio': 'teacher owner',
   'GET /api/takes': 'teacher owner',
   'PUT /api/takes/:id': 'teacher owner',
+  'PUT /api/walks/:id': 'teacher owner',
 };
 
 const WHO = ['unknown', 'out', 'locked', 'teacher', 'owner'] as const;

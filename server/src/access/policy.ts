@@ -50,6 +50,12 @@ export const POLICY: Readonly<Record<string, Rule>> = {
   'GET /api/export/checks.csv': 'owner',
   'GET /api/export/students.csv': 'owner',
   'GET /api/export/studio.json': 'owner',
+  'GET /api/groups': 'teacher',
+  'GET /api/groups/:id': 'teacher',
+  'PUT /api/groups/:id': 'teacher',
+  'POST /api/groups/:id/remove': 'teacher',
+  'POST /api/groups/:id/back': 'teacher',
+  'POST /api/groups/:id/erase': 'owner',
   'GET /api/holds': 'teacher',
   'PUT /api/holds/:id': 'teacher',
   'GET /api/import/progress': 'owner',
@@ -74,6 +80,7 @@ export const POLICY: Readonly<Record<string, Rule>> = {
   'GET /api/studio': 'teacher',
   'GET /api/takes': 'teacher',
   'PUT /api/takes/:id': 'teacher',
+  'PUT /api/walks/:id': 'teacher',
 };
 
 /** The addresses as patterns; the ones with a word in a place stand before those with anything in it. */

@@ -7,6 +7,7 @@ import { takeOut } from '../erase/sweep';
 import { Problem } from '../problem';
 import { photosWithheld, studentExists } from '../references/repo';
 import type { BinParts } from './binParts';
+import { fitting } from './fitting';
 import { bringMailBack } from './mail';
 import {
   dropFromBin,
@@ -31,7 +32,7 @@ export async function bringBack(parts: BinParts, id: string): Promise<BinItem> {
     const found = await findInBin(trx, id);
     if (!found) throw new Problem(404, 'notFound', eraseWords.notBack, 'id');
     await refuseBack(trx, found);
-    await insertRows(trx, found.rows);
+    await insertRows(trx, await fitting(trx, found.rows));
     await dropFromBin(trx, [id]);
     // A look of the student's may have been erased by itself meanwhile, in a studio that was restored.
     if (found.kind === 'student') await takeOut(trx, erased);

@@ -7,6 +7,7 @@ import { eraseFiles } from '../erase/eraseFiles';
 import { emptyLog, erasePictures } from '../erase/repo';
 import { markSwept, takeOut } from '../erase/sweep';
 import { faultOf } from '../faultOf';
+import { sweepGroups } from '../features/groups/service';
 import type { Log } from '../middleware/errors';
 import { dropPictures } from '../references/consent';
 import { forgottenPictures } from '../references/repo';
@@ -93,9 +94,9 @@ const LOOK_EVERY_MS = 30 * 60_000;
  */
 export function eraseWhenDue(parts: BinParts, log: Log): () => void {
   const look = () =>
-    void eraseDue(parts).catch((error: unknown) =>
-      log({ level: 'error', route: 'bin', stack: faultOf(error) }),
-    );
+    void eraseDue(parts)
+      .then(() => sweepGroups(parts))
+      .catch((error: unknown) => log({ level: 'error', route: 'bin', stack: faultOf(error) }));
   look();
   const timer = setInterval(look, LOOK_EVERY_MS);
   timer.unref();

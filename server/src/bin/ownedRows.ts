@@ -29,11 +29,15 @@ export const OWNED: Readonly<Record<RemovableKind, readonly Owned[]>> = {
     ofStudent('log_entries'),
     ofStudent('takes'),
     ofStudent('crossings'),
+    ofStudent('group_members'),
+    ofStudent('walk_marks'),
+    ofStudent('walk_players'),
     {
       table: 'edits',
       where: `(kind = 'student' and of_id = ?)
         or (kind = 'letter' and of_id in (select id from checks where student_id = ?))
-        or (kind = 'take' and of_id in (select id from takes where student_id = ?))`,
+        or (kind = 'take' and of_id in (select id from takes where student_id = ?))
+        or (kind = 'group' and instr(body_json || coalesce(sent_json, ''), ?) > 0)`,
     },
   ],
   check: [

@@ -60,6 +60,10 @@ export async function insertRows(trx: Knex, taken: TakenRows): Promise<void> {
   }
 }
 
+/** Whether a table has a row like that. */
+export const isThere = async (db: Knex, table: string, where: Row): Promise<boolean> =>
+  (await db(table).where(where).first(db.raw('1'))) !== undefined;
+
 /** Whether the thing itself is there already. */
 export async function isInTheWay(db: Knex, taken: TakenRows): Promise<boolean> {
   const [first] = taken;

@@ -29,6 +29,8 @@ describe('openDatabase', () => {
       'checks',
       'crossings',
       'edits',
+      'group_members',
+      'groups',
       'holds',
       'letters',
       'log_entries',
@@ -43,6 +45,9 @@ describe('openDatabase', () => {
       'takes',
       'told',
       'tracks',
+      'walk_marks',
+      'walk_players',
+      'walks',
     ]);
     await db.migrate.rollback(undefined, true);
     expect(await tables()).toEqual([]);

@@ -15,6 +15,7 @@ import * as badges from '../../migrations/20261130120000_badges';
 import * as poses from '../../migrations/20261130150000_poses';
 import * as bin from '../../migrations/20261201040000_bin';
 import * as nothingLeftOver from '../../migrations/20261201040100_nothing_left_over';
+import * as groups from '../../migrations/20261201130000_groups';
 import * as accessTables from '../../migrations/access/20261130090000_first_tables';
 
 interface SqliteConnection {
@@ -46,6 +47,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '20261130150000_poses', ...poses },
   { name: '20261201040000_bin', ...bin },
   { name: '20261201040100_nothing_left_over', ...nothingLeftOver },
+  { name: '20261201130000_groups', ...groups },
 ];
 
 /** Whether this Open Palm knows a studio's tables as they are after a change of this name. */

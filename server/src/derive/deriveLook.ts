@@ -39,7 +39,8 @@ export interface LookFacts {
 export interface DerivedLook extends Pick<Check, 'measures' | 'contacts' | 'fits'> {
   standings: Record<Family, Standing>;
   numbers: TrackedNumber[];
-  pose: KeptPose;
+  /** Null of what was seen in passing: it is drawn from its answers, where somebody opens it. */
+  pose: KeptPose | null;
 }
 
 /** One picture alone gives intervals, which are shown while it is looked at and never kept. */
@@ -58,7 +59,8 @@ export function deriveLook({ input, hold: taught, relaxedHand }: LookFacts): Der
     fits: keptFits(fits),
     standings: familyStandings(measures.map(({ measure }) => measure)),
     numbers: trackedNumbers(measures),
-    pose: poseOfLook(input, hold, { contacts, measures }),
+    // A walk makes a look of every player: each hand would be moved for half a second for a picture that hardly anybody asks for.
+    pose: input.context === 'row' ? null : poseOfLook(input, hold, { contacts, measures }),
   };
 }
 

@@ -22,6 +22,8 @@ export interface EditParts<Body> {
   current: Versioned<Body> | undefined;
   maker: Maker;
   createdAt: string;
+  /** Puts right what two edits, each right by itself, may not be together. */
+  settle?(merged: Body, current: Body): Body;
   /** Writes a version, whole. */
   put(next: Versioned<Body>): Promise<void>;
 }
@@ -62,8 +64,9 @@ export async function keepEdit<Body>(trx: Knex, parts: EditParts<Body>): Promise
       fields: merged.conflicts.map((path) => [...path]),
     });
   }
-  if (isSame(merged.body, current.body)) return current;
-  return keep({ version, body: merged.body });
+  const settled = parts.settle?.(merged.body, current.body) ?? merged.body;
+  if (isSame(settled, current.body)) return current;
+  return keep({ version, body: settled });
 }
 
 /**

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { Maker } from '../maker';
 
 /** Resources that change, under versions. */
-export type EditedKind = 'student' | 'letter' | 'take' | 'hold';
+export type EditedKind = 'student' | 'letter' | 'take' | 'hold' | 'group';
 
 interface EditRow {
   id: string;

@@ -1,12 +1,21 @@
 import { answers } from '@open-palm/words/answers';
 import type { Knex } from 'knex';
 import { v7 as uuidv7 } from 'uuid';
-import { inputOf, type Student, type StudentInput } from '@open-palm/contract';
+import {
+  groupInputOf,
+  inputOf,
+  type Group,
+  type GroupInput,
+  type KeptGroup,
+  type Student,
+  type StudentInput,
+} from '@open-palm/contract';
 import { receivedHash } from '../bodyHash';
 import { touchSetups } from '../derive/repo';
 import { keepEdit } from '../edits/keepEdit';
 import { hidePhotographs, type Hidden } from '../bin/takeAway';
 import { addCheck } from '../features/checks/repo';
+import { findGroup, putGroup } from '../features/groups/repo';
 import { addHold } from '../features/holds/repo';
 import { addEntry } from '../features/lessonLog/repo';
 import { findStudent, putStudent } from '../features/students/repo';
@@ -22,7 +31,7 @@ import type { Maker } from '../maker';
  */
 export async function bringIn(
   trx: Knex,
-  { students, holds, checks, log }: Brought,
+  { students, holds, checks, log, groups }: Brought,
   createdAt: string,
   maker: Maker,
 ): Promise<{ touched: string[]; hidden: Hidden[] }> {
@@ -39,6 +48,7 @@ export async function bringIn(
   for (const entry of log) {
     await addEntry(trx, entry, { bodySha256: receivedHash(entry), createdAt, maker });
   }
+  for (const group of groups) await putGroupWhole(trx, group, createdAt, maker);
   const touched = new Set([
     ...students.flatMap(({ setups }) => setups.map(({ id }) => id)),
     ...checks.map(({ input }) => input.setupId),
@@ -46,6 +56,27 @@ export async function bringIn(
   ]);
   await touchSetups(trx, [...touched]);
   return { touched: [...touched], hidden };
+}
+
+/** A table's word about who plays in a group: an edit like any other, made now. */
+async function putGroupWhole(
+  trx: Knex,
+  { id, ...body }: Group,
+  createdAt: string,
+  maker: Maker,
+): Promise<void> {
+  const known = await findGroup(trx, id);
+  const { goneAt: _, ...current } = known ?? { goneAt: null };
+  await keepEdit<GroupInput>(trx, {
+    kind: 'group',
+    id,
+    edit: { id: uuidv7(), basedOn: known?.version ?? 0, after: [] },
+    body,
+    current: known && { version: known.version, body: groupInputOf(current as KeptGroup) },
+    maker,
+    createdAt,
+    put: (next) => putGroup(trx, { id, version: next.version, ...next.body }, createdAt),
+  });
 }
 
 /** The file's word about a student takes the place of what stood here: an edit like any other, made now. */

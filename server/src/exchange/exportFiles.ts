@@ -3,6 +3,7 @@ import type { Check, LogEntry } from '@open-palm/contract';
 import { STUDIO_FORMAT } from '@open-palm/contract/exchange';
 import { checkLines, checksHead, studentsCsv, writeRows } from '@open-palm/records/exchange';
 import { checksAfter } from '../features/checks/repo';
+import { allGroups } from '../features/groups/repo';
 import { allStudents } from '../features/students/repo';
 import { everyHold } from '../references/repo';
 import { entriesAfter } from './repo';
@@ -12,7 +13,10 @@ const PAGE = 200;
 
 /** Every student with every instrument, as a table. */
 export const studentsTable = async (db: Knex): Promise<string> =>
-  studentsCsv(await allStudents(db));
+  studentsCsv(
+    await allStudents(db),
+    (await allGroups(db)).map(({ group }) => group),
+  );
 
 /** Every look, one row for each checkpoint that it tells of, piece by piece. */
 export async function* checksTable(db: Knex): AsyncGenerator<string> {

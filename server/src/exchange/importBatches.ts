@@ -1,12 +1,12 @@
 import type { ImportPlan } from './plan';
 
 /** What can be brought in at once. */
-export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log'>;
+export type Brought = Pick<ImportPlan, 'students' | 'holds' | 'checks' | 'log' | 'groups'>;
 
 /** So few that whoever asks the studio something meanwhile does not notice. */
 const AT_ONCE = 40;
 
-const KINDS = ['holds', 'students', 'checks', 'log'] as const;
+const KINDS = ['holds', 'students', 'checks', 'log', 'groups'] as const;
 
 /** A plan in pieces, whatever others refer to first. */
 export function* batchesOf(plan: Brought): Generator<Brought> {
@@ -17,6 +17,7 @@ export function* batchesOf(plan: Brought): Generator<Brought> {
         holds: [],
         checks: [],
         log: [],
+        groups: [],
         [kind]: plan[kind].slice(from, from + AT_ONCE),
       };
     }

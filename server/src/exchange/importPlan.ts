@@ -15,12 +15,14 @@ import {
   CHECK_COLUMNS,
   correctCells,
   decodeText,
+  groupsFromTable,
   readTable,
   STUDENT_COLUMNS,
   studentsFromTable,
   type Table,
 } from '@open-palm/records/exchange';
 import type { Hold } from '@open-palm/core/holds';
+import { allGroups } from '../features/groups/repo';
 import { allStudents } from '../features/students/repo';
 import { latestHolds } from '../references/repo';
 import { knownIds, picturesThere, setupOwners } from './repo';
@@ -77,18 +79,29 @@ async function planStudents(
 ): Promise<ImportPlan> {
   const known = new Map((await allStudents(db)).map((student) => [student.id, student]));
   const context = { students: [...known.values()], zone, makeId, onShare };
-  const { students, issues } = studentsFromTable(table, context);
+  const { students, playing, issues } = studentsFromTable(table, context);
+  const groupsThere = (await allGroups(db)).map(({ group: { version: _, ...group } }) => group);
+  const seated = groupsFromTable(playing, { groups: groupsThere, makeId });
+  issues.push(...seated.issues);
   issues.push(...(await foreignSetups(db, students)), ...(await unknownHolds(db, students)));
   if (issues.length > 0) return refused(sha256, issues, table, 'students');
   const sorted = sortOut(students, known);
+  const groups = seated.groups.filter(
+    (group) =>
+      !isDeepStrictEqual(
+        groupsThere.find(({ id }) => id === group.id),
+        group,
+      ),
+  );
   return {
     ...NOTHING,
     students: [...sorted.fresh, ...sorted.changed],
+    groups,
     preview: {
       ...emptyPreview(sha256),
       kind: 'students',
       rows: table.rows.length,
-      added: { ...NONE, students: sorted.fresh.length },
+      added: { ...NONE, students: sorted.fresh.length, groups: groups.length },
       changed: sorted.changed.map(({ name }) => name),
       same: sorted.same,
       ...shown(table, STUDENT_COLUMNS),
@@ -150,6 +163,7 @@ async function planStudio(db: Knex, text: string, sha256: string): Promise<Impor
     holds,
     checks: checks.map(({ id, input }) => ({ id, input })),
     log,
+    groups: [],
     preview: {
       ...emptyPreview(sha256),
       kind: 'studio',
@@ -159,6 +173,7 @@ async function planStudio(db: Knex, text: string, sha256: string): Promise<Impor
         holds: holds.length,
         checks: checks.length,
         log: log.length,
+        groups: 0,
       },
       changed: students.changed.map(({ name }) => name),
       same: students.same + all - checks.length - log.length - holds.length,
@@ -208,8 +223,8 @@ async function unknownHolds(db: Knex, students: readonly Student[]): Promise<Row
   );
 }
 
-const NONE: ImportPreview['added'] = { students: 0, holds: 0, checks: 0, log: 0 };
-const NOTHING = { students: [], holds: [], checks: [], log: [] };
+const NONE: ImportPreview['added'] = { students: 0, holds: 0, checks: 0, log: 0, groups: 0 };
+const NOTHING = { students: [], holds: [], checks: [], log: [], groups: [] };
 
 const emptyPreview = (sha256: string): ImportPreview => ({
   kind: null,

@@ -30,11 +30,24 @@ it('is cut into pieces in which everything comes once, what others refer to firs
     holds: many('hold', 1),
     checks: many('check', 200),
     log: many('note', 3),
+    groups: many('group', 2),
   };
   const pieces = [...batchesOf(plan)];
   expect(pieces).toHaveLength(batchCount(plan));
-  const all = pieces.flatMap((one) => [...one.holds, ...one.students, ...one.checks, ...one.log]);
-  expect(all).toEqual([...plan.holds, ...plan.students, ...plan.checks, ...plan.log]);
+  const all = pieces.flatMap((one) => [
+    ...one.holds,
+    ...one.students,
+    ...one.checks,
+    ...one.log,
+    ...one.groups,
+  ]);
+  expect(all).toEqual([
+    ...plan.holds,
+    ...plan.students,
+    ...plan.checks,
+    ...plan.log,
+    ...plan.groups,
+  ]);
 });
 
 it('answers others while a large file is brought in, and they see all of it or nothing', async () => {

@@ -1,4 +1,4 @@
-import type { CheckInput, LogEntry, Student } from '@open-palm/contract';
+import type { CheckInput, Group, LogEntry, Student } from '@open-palm/contract';
 import type { Correction, DateOrder, ImportPreview } from '@open-palm/contract/exchange';
 import type { Hold } from '@open-palm/core/holds';
 
@@ -9,6 +9,8 @@ export interface ImportPlan {
   holds: Hold[];
   checks: { id: string; input: CheckInput }[];
   log: LogEntry[];
+  /** Groups with everybody whom a table seats in them, whole. */
+  groups: Group[];
 }
 
 /** What a person said about a file: which number of a date is the day, and cells written anew. */

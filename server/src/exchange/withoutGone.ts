@@ -5,6 +5,12 @@ export function withoutGone(plan: ImportPlan, isGone: (id: string) => boolean): 
   const students = plan.students.filter(({ id }) => !isGone(id));
   const checks = plan.checks.filter(({ id, input }) => !isGone(id) && !isGone(input.studentId));
   const log = plan.log.filter(({ studentId }) => !isGone(studentId));
+  const groups = plan.groups.map((group) => ({
+    ...group,
+    members: Object.fromEntries(
+      Object.entries(group.members).filter(([studentId]) => !isGone(studentId)),
+    ),
+  }));
   const lost = {
     students: plan.students.length - students.length,
     checks: plan.checks.length - checks.length,
@@ -16,6 +22,7 @@ export function withoutGone(plan: ImportPlan, isGone: (id: string) => boolean): 
     students,
     checks,
     log,
+    groups,
     preview: {
       ...preview,
       added: {

@@ -44,6 +44,17 @@ export async function missingPicture(db: Knex, ids: readonly string[]): Promise<
   return at < 0 ? null : at;
 }
 
+/** Instruments of these students, of now and of earlier, each with its student: `student setup`. */
+export async function instrumentsOf(
+  db: Knex,
+  studentIds: readonly string[],
+): Promise<ReadonlySet<string>> {
+  const rows: { student_id: string; id: string }[] = await db('setups')
+    .whereIn('student_id', [...studentIds])
+    .select('student_id', 'id');
+  return new Set(rows.map(({ student_id, id }) => `${student_id} ${id}`));
+}
+
 /** Whether a setup is one of the student's, of now or of earlier. */
 export const setupExists = (db: Knex, studentId: string, id: string) =>
   exists(db, 'setups', { id, student_id: studentId });

@@ -28,6 +28,26 @@ const noise = (): Promise<Buffer> =>
     .jpeg()
     .toBuffer();
 
+/** A seat in a group, in two versions of it, and a walk that came past. */
+async function playsInGroup(
+  studio: TestStudio,
+  { studentId, setupId }: { studentId: string; setupId: string },
+): Promise<void> {
+  const groupId = uuidv7();
+  const group = (place: number) => ({
+    name: 'Strings',
+    meets: null,
+    layout: 'rows',
+    members: { [studentId]: { setupId, seat: { row: 0, place } } },
+  });
+  await ok(studio.put(`/api/groups/${groupId}`, group(0)));
+  await ok(studio.edit(`/api/groups/${groupId}`, group(1), 1));
+  const [day, at] = ['2026-02-25', '2026-02-25T14:35:00.000Z'];
+  const mark = { id: uuidv7(), at, studentId, setupId, kind: 'absent' };
+  const walk = { groupId, day, fromMemory: false, marks: [mark] };
+  await ok(studio.put(`/api/walks/${uuidv7()}`, walk));
+}
+
 export async function richStudent(studio: TestStudio, name: string): Promise<RichStudent> {
   const id = uuidv7();
   const student = freshStudent({ name });
@@ -51,6 +71,7 @@ export async function richStudent(studio: TestStudio, name: string): Promise<Ric
   const note = exampleNote(of, { words: `${name} cuts the nails` });
   await ok(studio.put(`/api/log/${note.id}`, note));
   await ok(studio.put(`/api/takes/${takeId}`, { ...writes.take, ...of }));
+  await playsInGroup(studio, of);
   await ok(studio.put(`/api/crossings/${uuidv7()}`, { ...writes.crossing, ...of }));
   const words = `Dear parents of ${name}`;
   const letter = { ...writes.letter, opening: words };

@@ -123,6 +123,16 @@ export async function findStudent(db: Knex, id: string): Promise<KeptStudent | u
   return row && studentOf(row, await setupRows(db).where({ student_id: id }));
 }
 
+/** An instrument of a student, of now or of earlier: a walk may have come past before it was given up. */
+export async function findSetup(
+  db: Knex,
+  studentId: string,
+  id: string,
+): Promise<Setup | undefined> {
+  const row = await db<SetupRow>('setups').where({ id, student_id: studentId }).first();
+  return row && setupOf(row);
+}
+
 export async function allStudents(db: Knex, leftOut?: LeftOut): Promise<KeptStudent[]> {
   const rows = await db<StudentRow>('students').orderByRaw('name COLLATE NOCASE, id');
   const setups = new Map<string, SetupRow[]>();

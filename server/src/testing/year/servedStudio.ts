@@ -16,7 +16,7 @@ export class ServedStudio {
     // Open to whoever sits here, as the demo is, and without anybody invented.
     writeFileSync(
       this.#empty,
-      'export const demoStudio = () => ({ students: [], pictures: [], checks: [], log: [] });',
+      'export const demoStudio = () => ({ students: [], pictures: [], checks: [], log: [], groups: [], walks: [] });',
     );
   }
 
