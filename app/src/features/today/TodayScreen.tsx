@@ -5,7 +5,7 @@ import { useAccess } from '../../foundation/api/accessState';
 import { lockScreen } from '../../foundation/api/lockScreen';
 import { deviceZone } from '../../foundation/api/clock';
 import { useMinute } from '../../foundation/api/useMinute';
-import { useStudents } from '../../foundation/api/queries';
+import { useGroups, useStudents } from '../../foundation/api/queries';
 import { useEntries } from '../../foundation/api/sync/useSync';
 import { Button } from '../../foundation/kit/Button';
 import { Loaded } from '../../foundation/kit/Loaded';
@@ -18,6 +18,7 @@ import { strings } from '../../foundation/strings';
 import { ClockNotice } from './ClockNotice';
 import { MovedNotice } from './MovedNotice';
 import { FirstStudent } from './FirstStudent';
+import { GroupsOfToday } from './GroupsOfToday';
 import { LessonOnTop } from './LessonOnTop';
 import { lessonOnTop } from './nextLesson';
 import { teachingDay, type TodayRow } from './teachingDay';
@@ -82,11 +83,16 @@ function TodayHead() {
 function Day({ data: { students, unreadable }, now }: { data: Students; now: Date }) {
   const unsent = useEntries();
   const zone = deviceZone();
+  const { data: groups } = useGroups();
+  const inGroups = useMemo(
+    () => new Set(groups?.groups.flatMap(({ group }) => Object.keys(group.members))),
+    [groups],
+  );
   // A day's rows change with the day, not with the minute.
   const today = now.toDateString();
   const { lessons, due, others } = useMemo(
-    () => teachingDay(withUnsent(students, unsent), new Date(today), zone),
-    [students, unsent, today, zone],
+    () => teachingDay(withUnsent(students, unsent), new Date(today), zone, inGroups),
+    [students, unsent, today, zone, inGroups],
   );
   if (students.length === 0 && unreadable === 0) return <FirstStudent />;
   const top = lessonOnTop(lessons, now);
@@ -95,6 +101,7 @@ function Day({ data: { students, unreadable }, now }: { data: Students; now: Dat
     <>
       {unreadable > 0 ? <Notice tone="out">{words.unreadable(unreadable)}</Notice> : null}
       {top ? <LessonOnTop key={top.item.student.id} row={top} now={now} /> : null}
+      <GroupsOfToday groups={groups?.groups ?? []} now={now} />
       {rest.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
       <Rows rows={rest} now={now} />
       {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}

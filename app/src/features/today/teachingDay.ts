@@ -59,13 +59,18 @@ const AHEAD_DAYS = 7;
  * The teacher's day: today's lessons by the clock, then who else is due and why, then everyone else.
  *
  * @param zone the teacher's time zone
+ * @param inGroups who plays in a group: without a lesson of their own they are looked at there, and are due by themselves only for what
+ *   cannot wait
  */
 export function teachingDay(
   items: readonly StudentListItem[],
   now: Date,
   zone: string,
+  inGroups: ReadonlySet<string> = new Set(),
 ): TeachingDay {
   const today = format(now, 'yyyy-MM-dd');
+  const isDueNow = (reason: Reason, isInGroup: boolean) =>
+    isDue(reason, today) && !(isInGroup && LEFT_TO_THE_GROUP.includes(reason.kind));
   const day: TeachingDay = { lessons: [], due: [], others: [] };
   for (const item of items) {
     const { lesson } = item.student;
@@ -73,8 +78,11 @@ export function teachingDay(
     const { reasons, setupId } = reasonsOf(item, today, begins !== null);
     const row: TodayRow = { item, lesson: begins, reasons, setupId };
     if (begins) day.lessons.push(row);
-    else if (reasons.some((reason) => isDue(reason, today))) day.due.push(row);
-    else day.others.push(row);
+    else if (
+      reasons.some((reason) => isDueNow(reason, lesson === null && inGroups.has(item.student.id)))
+    ) {
+      day.due.push(row);
+    } else day.others.push(row);
   }
   day.lessons.sort((a, b) => a.lesson!.getTime() - b.lesson!.getTime());
   day.due.sort((a, b) => urgency(a) - urgency(b) || (dueOn(a) < dueOn(b) ? -1 : 1));
@@ -136,6 +144,15 @@ function lookReason(
   if (unsureInRow >= 2) return { kind: 'unsure' };
   return { kind: 'interval', dueOn, goodInRow, settled };
 }
+
+/** What the next walk of a group answers. */
+const LEFT_TO_THE_GROUP: readonly Reason['kind'][] = [
+  'lapse',
+  'outOnce',
+  'unsure',
+  'never',
+  'interval',
+];
 
 /** Whether it calls for something today. */
 const isDue = (reason: Reason, today: string): boolean =>

@@ -64,7 +64,16 @@ export const saidWords = (message: string): string =>
 /** What an entry says, line by line, for whoever wants to read it before deciding. */
 export function contentLines(entry: Entry): string[] {
   const body = entry.body as Record<string, unknown>;
-  const hidden = new Set(['id', 'studentId', 'setupId', 'told', 'grip', 'checkId']);
+  const hidden = new Set([
+    'id',
+    'studentId',
+    'setupId',
+    'told',
+    'grip',
+    'checkId',
+    'groupId',
+    'marks',
+  ]);
   return Object.keys(body)
     .filter((key) => !hidden.has(key))
     .flatMap((key) => {

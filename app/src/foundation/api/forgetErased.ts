@@ -5,7 +5,7 @@ import { drafts, termDrafts } from './drafts';
 import { paths } from './paths';
 import { forgetAnswersAbout, rememberedPaths } from './rememberedAnswers';
 import { sync } from './sync';
-import { studentOf } from './sync/entry';
+import { studentsOf } from './sync/entry';
 
 const ID = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 /** As many as the studio takes at once. */
@@ -20,7 +20,7 @@ export async function forgetErased(): Promise<void> {
   const shown = new Set(students.map(({ student }) => student.id));
   const unfinished = [...(await drafts.all()), ...(await termDrafts.all())];
   const held = new Set([
-    ...sync.contents().flatMap((entry) => [entry.id, studentOf(entry) ?? entry.id]),
+    ...sync.contents().flatMap((entry) => [entry.id, ...studentsOf(entry)]),
     ...unfinished.map(({ studentId }) => studentId),
     ...(await rememberedPaths()).flatMap((path) => path.match(ID) ?? []),
   ]);
@@ -29,13 +29,15 @@ export async function forgetErased(): Promise<void> {
   const { erased } = await post(goneSchema, paths.gone, { ids });
   const isErased = new Set(erased);
   if (isErased.size === 0) return;
-  await sync.forget(
-    (entry) => isErased.has(entry.id) || isErased.has(studentOf(entry) ?? entry.id),
-  );
+  await sync.forget((id) => isErased.has(id));
   for (const { studentId } of unfinished) {
     if (!isErased.has(studentId)) continue;
     await drafts.dropOf(studentId);
     await termDrafts.dropOf(studentId);
   }
-  await forgetAnswersAbout((path) => (path.match(ID) ?? []).some((id) => isErased.has(id)));
+  // A group's answer names its players inside.
+  await forgetAnswersAbout(
+    (path) =>
+      path.startsWith(paths.groups) || (path.match(ID) ?? []).some((id) => isErased.has(id)),
+  );
 }

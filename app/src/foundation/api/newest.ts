@@ -1,5 +1,14 @@
 import { familyStandings, mergeContacts } from '@open-palm/core/measure';
-import type { HandFile, KeptStudent, KeptTake, StudentListItem } from '@open-palm/contract';
+import type {
+  GroupFile,
+  GroupListItem,
+  HandFile,
+  KeptGroup,
+  KeptStudent,
+  KeptTake,
+  StudentListItem,
+} from '@open-palm/contract';
+import { unitedMarks, type RowMark } from '@open-palm/core/row/rowMark';
 import type { Hold } from '@open-palm/core/holds';
 import type { Arrived } from './sync/syncEngine';
 import type { Content, Entry, Kind } from './sync/entry';
@@ -106,6 +115,51 @@ export function fileOfNew(id: string, setupId: string | undefined, here: Here): 
     log: [],
     ownCues: [],
   };
+}
+
+/** A group in the newest revision there is, sent or not. */
+export function newestGroup(group: KeptGroup, here: Here): KeptGroup {
+  const { id, version } = group;
+  const body = newerThan(here, 'group', id, version) as (KeptGroup & { version?: number }) | null;
+  return body ? { ...body, id, version: body.version ?? version } : group;
+}
+
+/** Groups who are on this device alone so far. */
+const newGroups = (here: Here, known: ReadonlySet<string>): KeptGroup[] =>
+  here.entries.flatMap((one) =>
+    one.kind === 'group' && !known.has(one.id) ? [{ ...one.body, id: one.id, version: 1 }] : [],
+  );
+
+/** The groups with what this device has written of them. */
+export function newestGroups(groups: readonly GroupListItem[], here: Here): GroupListItem[] {
+  const known = new Set(groups.map(({ group }) => group.id));
+  return [
+    ...groups.map((item) => ({ ...item, group: newestGroup(item.group, here) })),
+    ...newGroups(here, known).map((group) => ({ group, lastDay: null })),
+  ].sort((a, b) => a.group.name.localeCompare(b.group.name));
+}
+
+/** A group with the newest of what is written down of it; of one that is on this device alone, that. */
+export function newestGroupFile(
+  file: GroupFile | undefined,
+  id: string,
+  here: Here,
+): GroupFile | undefined {
+  if (file) return { ...file, group: newestGroup(file.group, here) };
+  const group = newGroups(here, new Set()).find((one) => one.id === id);
+  return group && { group, walks: [], newest: null };
+}
+
+/** The marks of a walk that this device made or saw arrive, with those that the studio has. */
+export function newestMarks(
+  walkId: string,
+  kept: readonly RowMark[],
+  { entries, arrived }: Here,
+): RowMark[] {
+  const own = [...entries, ...arrived].flatMap((one) =>
+    one.kind === 'walk' && one.id === walkId ? [one.body.marks] : [],
+  );
+  return unitedMarks(kept, ...own);
 }
 
 /** Takes with what this device has recorded or corrected, the newest first. */

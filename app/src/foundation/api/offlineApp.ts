@@ -1,4 +1,4 @@
-import { studentListSchema } from '@open-palm/contract';
+import { groupListSchema, studentListSchema } from '@open-palm/contract';
 import { ask } from './client';
 import { paths } from './paths';
 
@@ -24,9 +24,11 @@ const hasTakenOver = () =>
     else serviceWorker.addEventListener('controllerchange', () => resolve(), { once: true });
   });
 
-/** Reads every hand file once somebody is in, so that a look can be taken of any student when the network is gone. */
+/** Reads every group and hand file once somebody is in, so that a row can be walked and a look taken of any student when the network is gone. */
 export async function rememberStudio(): Promise<void> {
   await takenOver;
+  const { groups } = await ask(groupListSchema, paths.groups);
+  for (const { group } of groups) await fetch(paths.group(group.id));
   const { students } = await ask(studentListSchema, paths.students);
   for (const { student } of students) {
     await fetch(paths.handFile(student.id));

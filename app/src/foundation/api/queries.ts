@@ -3,6 +3,8 @@ import useSWR from 'swr';
 import {
   checkSchema,
   crossingListSchema,
+  groupFileSchema,
+  groupListSchema,
   handFileSchema,
   historySchema,
   leftOutOf,
@@ -13,10 +15,14 @@ import {
   type Check,
 } from '@open-palm/contract';
 import type { z } from 'zod';
+import type { RowMark } from '@open-palm/core/row/rowMark';
 import { ask } from './client';
 import {
   fileOfNew,
+  newestGroupFile,
+  newestGroups,
   newestHandFile,
+  newestMarks,
   newestHolds,
   newestList,
   newestTakes,
@@ -118,6 +124,33 @@ export function useOwnHolds() {
   const { data, ...rest } = useAsked(ownHoldListSchema, paths.holds);
   const holds = useMemo(() => data && newestHolds(data.holds, here), [data, here]);
   return { data: holds && { holds }, ...rest };
+}
+
+/** Every group, with what this device has changed of them. */
+export function useGroups() {
+  const here = useHere();
+  const { data, ...rest } = useAsked(groupListSchema, paths.groups);
+  const newest = useMemo(
+    () => data && { ...data, groups: newestGroups(data.groups, here) },
+    [data, here],
+  );
+  return { data: newest, ...rest };
+}
+
+/** A group with its newest walks; with a year of them where that is wanted and the studio answers. */
+export function useGroup(groupId: string, isWhole = false) {
+  const here = useHere();
+  const { data: recent, error, retry } = useAsked(groupFileSchema, paths.group(groupId));
+  const { data: whole } = useAsked(groupFileSchema, isWhole ? paths.wholeGroup(groupId) : null);
+  const data = whole ?? recent;
+  const newest = useMemo(() => newestGroupFile(data, groupId, here), [data, groupId, here]);
+  return { data: newest, error: newest ? undefined : error, retry };
+}
+
+/** Every mark of a walk that the studio or this device knows, in the order in which they were made. */
+export function useWalkMarks(walkId: string, kept: readonly RowMark[]): RowMark[] {
+  const here = useHere();
+  return useMemo(() => newestMarks(walkId, kept, here), [walkId, kept, here]);
 }
 
 export const useCheck = (checkId: string | null) =>

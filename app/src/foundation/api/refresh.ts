@@ -14,6 +14,10 @@ export async function refreshStudent(id: string): Promise<void> {
 
 export const refreshReport = (checkId: string): Promise<unknown> => mutate(paths.report(checkId));
 
+/** Loads anew what is shown of groups. */
+export const refreshGroups = (): Promise<unknown> =>
+  mutate((key) => typeof key === 'string' && key.startsWith(paths.groups));
+
 /** Loads anew whatever is shown of the studio. */
 export const refreshAll = (): Promise<unknown> =>
   mutate((key) => typeof key === 'string' && key.startsWith('/api/'));

@@ -1,4 +1,4 @@
-import type { KeptStudent, ReportInput, StudentInput } from '@open-palm/contract';
+import type { GroupInput, KeptStudent, ReportInput, StudentInput } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 import { strings } from '../strings';
 import type { NewEntry } from './sync/entry';
@@ -49,6 +49,18 @@ export function saveOwnHold(hold: Hold): Promise<'arrived' | 'waits' | 'conflict
     basedOn: version - 1,
   });
 }
+
+/**
+ * Writes down a group.
+ *
+ * @param basedOn the version that was changed; 0 for a new group
+ */
+export const saveGroup = (
+  id: string,
+  body: GroupInput,
+  basedOn: number,
+): Promise<'arrived' | 'waits' | 'conflict'> =>
+  keep({ kind: 'group', id, studentName: body.name, body, basedOn });
 
 /** Keeps a report as it reads now. */
 export const keepReport = (

@@ -6,18 +6,21 @@ import type { GlyphName } from './glyphs';
 import { Text } from './Text';
 import { useTokens } from './ThemeProvider';
 import { RADIUS, space, TOUCH } from './tokens';
+import { useWide } from './useWide';
 
-type Place = 'today' | 'students' | 'holds';
+type Place = 'today' | 'students' | 'groups' | 'holds';
 
 const PLACES: readonly { place: Place; icon: GlyphName; href: Href }[] = [
   { place: 'today', icon: 'calendar-check-outline', href: '/' },
   { place: 'students', icon: 'account-multiple-outline', href: '/students' },
+  { place: 'groups', icon: 'account-group-outline', href: '/groups' },
   { place: 'holds', icon: 'violin', href: '/holds' },
 ];
 
 /** The app's places, at the foot of the screen where the thumb is. */
 export function NavBar({ current }: { current: Place }) {
   const tokens = useTokens();
+  const wide = useWide();
   return (
     <View
       role="navigation"
@@ -43,9 +46,7 @@ export function NavBar({ current }: { current: Place }) {
               flex: 1,
               maxWidth: 240,
               minHeight: TOUCH,
-              flexDirection: 'row',
-              flexWrap: 'wrap',
-              alignContent: 'center',
+              flexDirection: wide ? 'row' : 'column',
               columnGap: space(2),
               alignItems: 'center',
               justifyContent: 'center',
@@ -54,7 +55,10 @@ export function NavBar({ current }: { current: Place }) {
             }}
           >
             <Icon source={icon} size={22} color={here ? tokens.amberInk : tokens.inkSecond} />
-            <Text variant="strong" color={here ? tokens.amberInk : tokens.inkSecond}>
+            <Text
+              variant={wide ? 'strong' : 'label'}
+              color={here ? tokens.amberInk : tokens.inkSecond}
+            >
               {strings.nav[place]}
             </Text>
           </Pressable>

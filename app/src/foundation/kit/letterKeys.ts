@@ -6,20 +6,26 @@ import { useWide } from './useWide';
 /** Whether single letters act on this device: whoever speaks to it, or whose hands shake, can turn them off (WCAG 2.1.4). */
 export const letterKeys = remembered('open-palm.letter-keys', ['on', 'off'], 'on');
 
+/** Whether there are keys to press: a wide screen, and a pointer that hovers, as no finger does. */
+export const useHasKeys = (): boolean => {
+  const wide = useWide();
+  return wide && window.matchMedia('(hover: hover)').matches;
+};
+
 /**
- * Letters and digits that lead somewhere while a screen is in front, on a wide screen, which is where keys are. They never write anything
+ * Letters and digits that lead somewhere while a screen is in front, where there are keys. They never write anything
  * down: what is pressed by mistake is only seen. Not while something is typed, and not with Ctrl, Alt or the like.
  */
 export function useLetterKeys(keys: Readonly<Record<string, () => void>>): void {
   const [isOn] = letterKeys.use();
-  const wide = useWide();
+  const hasKeys = useHasKeys();
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
   });
   useFocusEffect(
     useCallback(() => {
-      if (isOn === 'off' || !wide) return;
+      if (isOn === 'off' || !hasKeys) return;
       const onKeyDown = (event: KeyboardEvent) => {
         if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
         if (isTyped(event.target)) return;
@@ -30,7 +36,7 @@ export function useLetterKeys(keys: Readonly<Record<string, () => void>>): void 
       };
       window.addEventListener('keydown', onKeyDown);
       return () => window.removeEventListener('keydown', onKeyDown);
-    }, [isOn, wide]),
+    }, [isOn, hasKeys]),
   );
 }
 

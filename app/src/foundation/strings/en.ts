@@ -37,6 +37,7 @@ export const en = {
   nav: {
     today: 'Today',
     students: 'Students',
+    groups: 'Groups',
     holds: 'Holds',
     back: 'Back',
     toStudent: 'Back to the student',
@@ -131,6 +132,8 @@ export const en = {
     },
     portrait: (name: string) => `How ${name} holds the bow, drawn from the last measures`,
     openCheck: (date: string) => `Open the look of ${date}`,
+    inPassing: (names: string) => `Last seen in the row, in passing and with more doubt: ${names}.`,
+    lastInPassing: 'Last seen in the row: a glance.',
     drawnFrom: 'Drawn from the latest looks. Dashed or dotted: not seen, as the hold wants it.',
     empty: 'Dashed: not seen yet. The drawing fills as you look.',
   },

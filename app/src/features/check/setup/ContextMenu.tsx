@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { CONTEXTS, type Context } from '@open-palm/core/measure';
+import { LOOK_CONTEXTS, type Context } from '@open-palm/core/measure';
 import { Button } from '../../../foundation/kit/Button';
 import { Choice, Choices } from '../../../foundation/kit/Choice';
 import { space } from '../../../foundation/kit/tokens';
@@ -33,7 +33,7 @@ export function ContextMenu({
       </View>
       {isOpen ? (
         <Choices question={strings.check.context}>
-          {CONTEXTS.map((option) => (
+          {LOOK_CONTEXTS.map((option) => (
             <Choice
               key={option}
               label={strings.contexts[option]}

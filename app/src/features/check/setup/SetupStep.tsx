@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { CONTEXTS } from '@open-palm/core/measure';
+import { LOOK_CONTEXTS } from '@open-palm/core/measure';
 import { BackHeader } from '../../../foundation/kit/BackHeader';
 import { Choice, Choices } from '../../../foundation/kit/Choice';
 import { Notice } from '../../../foundation/kit/Notice';
@@ -91,7 +91,7 @@ export function SetupStep({
       ) : null}
       {isFirst ? (
         <Choices question={words.context}>
-          {CONTEXTS.map((option) => (
+          {LOOK_CONTEXTS.map((option) => (
             <Choice
               key={option}
               label={strings.contexts[option]}

@@ -13,14 +13,14 @@ import { space } from '../../../foundation/kit/tokens';
 import { GripPortrait } from '../../../drawing/portrait/GripPortrait';
 import { NOT_SHOWN, shownBy } from '../../../drawing/portrait/portraitNumbers';
 import { strings } from '../../../foundation/strings';
-import type { HandPart, PartId } from './handParts';
-import { partState } from './partState';
-import { PartTargets } from './PartTargets';
-import { PartTokens } from './PartTokens';
-import { SignTokens } from './SignTokens';
-import type { StationAnswers, StationFacts } from './stationFacts';
-import { fineTaps, type Station } from './stationPlan';
-import { FIRST_VIEW, IN_QUESTION, SIDE_OF } from './stationView';
+import type { HandPart, PartId } from '../../../assessment/stations/handParts';
+import { partState } from '../../../assessment/stations/partState';
+import { PartTargets } from '../../../assessment/stations/PartTargets';
+import { PartTokens } from '../../../assessment/stations/PartTokens';
+import { SignTokens } from '../../../assessment/stations/SignTokens';
+import type { StationAnswers, StationFacts } from '../../../assessment/stations/stationFacts';
+import { fineTaps, type Station } from '../../../assessment/stations/stationPlan';
+import { FIRST_VIEW, IN_QUESTION, SIDE_OF } from '../../../assessment/stations/stationView';
 
 const words = strings.stations;
 

@@ -1,9 +1,9 @@
 import { useState, type ReactNode } from 'react';
 import type { MeasureId, Tap } from '@open-palm/core/measure';
-import { partsOf, type HandPart, type PartId } from './handParts';
-import { PartScreen } from './PartScreen';
-import type { StationAnswers, StationFacts } from './stationFacts';
-import { fineSigns, fineTaps, stationsOf } from './stationPlan';
+import { partsOf, type HandPart, type PartId } from '../../../assessment/stations/handParts';
+import { PartScreen } from '../../../assessment/stations/PartScreen';
+import type { StationAnswers, StationFacts } from '../../../assessment/stations/stationFacts';
+import { fineSigns, fineTaps, stationsOf } from '../../../assessment/stations/stationPlan';
 import { StationScreen } from './StationScreen';
 
 /** The look without a camera: five stations, each one large drawn hand of which is touched what is not right. */

@@ -1,5 +1,6 @@
 import { paths } from '../../../foundation/api/paths';
 import type { ChosenPicture } from '../../../drawing/pictures/preparePicture';
+import { strings } from '../../../foundation/strings';
 import { CameraHead } from '../camera/CameraHead';
 import { lastPictureOf } from '../camera/lastPicture';
 import { isLookedAt, type Shot } from '../look/lookState';
@@ -12,7 +13,7 @@ import type { StepProps } from './stepProps';
 export function CameraStep({
   handFile: { student, history },
   draft: { shot, state },
-  facts: { hold },
+  facts: { hold, setup },
   send,
 }: StepProps) {
   const { problem, take } = usePictureMaker();
@@ -27,6 +28,7 @@ export function CameraStep({
       head={
         <CameraHead
           context={isFirst ? state.context : null}
+          instrument={student.setups.length > 1 ? strings.instruments[setup.instrument] : null}
           onContext={(context) => send({ type: 'context', context })}
           onTouch={() => {
             if (isFirst) lookWay.set('tap');

@@ -55,9 +55,9 @@ export function Glance({
             }}
             label={words.portrait(student.name)}
             caption={
-              latest ? null : (
+              latest && latest.context !== 'row' ? null : (
                 <Text variant="small" second>
-                  {words.empty}
+                  {latest ? words.lastInPassing : words.empty}
                 </Text>
               )
             }

@@ -10,13 +10,15 @@ import { Button } from '../../../foundation/kit/Button';
 import { Notice } from '../../../foundation/kit/Notice';
 import { Text } from '../../../foundation/kit/Text';
 import { strings } from '../../../foundation/strings';
+import { listWords } from '../../../foundation/strings/listWords';
+import { measureName } from '../../../foundation/strings/measureWords';
 import { agoWords } from '../../../foundation/strings/dateWords';
 
 const words = strings.handFile;
 
 /** How the hold stands now: a line a checkpoint, in its four families. */
 export function NowSection({
-  handFile: { student, fittedHand, history },
+  handFile: { student, fittedHand, history, lastSeen },
   seen,
   log,
   now,
@@ -28,6 +30,9 @@ export function NowSection({
 }) {
   const eye = useLessonOverrides(seen, log);
   const measures = seen.map(({ merged }) => merged);
+  const inPassing = lastSeen.flatMap(({ latest: { context, merged } }) =>
+    context === 'row' ? [measureName(merged.measure.id)] : [],
+  );
   if (history.length === 0) return <Text second>{words.noHistory}</Text>;
   return (
     <>
@@ -38,6 +43,11 @@ export function NowSection({
           standings={familyStandings(measures.map(({ measure }) => measure))}
         />
       </VerdictOverrideProvider>
+      {inPassing.length > 0 ? (
+        <Text variant="small" second>
+          {words.inPassing(listWords([...new Set(inPassing)]))}
+        </Text>
+      ) : null}
       <Text variant="small" second>
         {words.drawnFrom}
       </Text>

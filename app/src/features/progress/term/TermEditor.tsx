@@ -24,7 +24,7 @@ import type { Followed } from '../followed';
 import { GivenBefore } from './GivenBefore';
 import { givenWords } from './givenWords';
 import { GiveTerm } from './GiveTerm';
-import { printPage } from './printPage';
+import { printPage } from '../../../foundation/kit/printPage';
 import { ReaderChoices, TermChoicesCard } from './TermChoicesCard';
 import { TERM_CSS } from './termHtml';
 import { termFile } from './termPaper';

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';
 import { RADIUS } from '../../../foundation/kit/tokens';
 import { termWords } from '../../../foundation/strings/term';
-import { sheetOf } from './printPage';
+import { sheetOf } from '../../../foundation/kit/printPage';
 import { TERM_CSS } from './termHtml';
 
 /** The page as it is given, kept apart from the app's own styles. */

@@ -96,6 +96,7 @@ function summaryOf(preview: ImportPreview): string[] {
     [added.holds, words.newHolds],
     [added.checks, words.newChecks],
     [added.log, words.newLog],
+    [added.groups, words.newGroups],
   ];
   const news = counts.filter(([count]) => count > 0).map(([count, say]) => say(count));
   const names = changed.slice(0, MOST_NAMES);

@@ -207,7 +207,7 @@ describe('what was erased in the studio', () => {
     await store.put('elsewhere', { ...engine.contents()[0]!, id: 'c', studio: 'another' });
     await engine.refresh();
     expect(engine.elsewhere().map(({ id }) => id)).toEqual(['c']);
-    await engine.forget(({ id }) => id !== 'b');
+    await engine.forget((id) => id === 'a' || id === 'c');
     await later(1);
     expect(engine.contents().map(({ id }) => id)).toEqual(['b']);
     expect(engine.elsewhere()).toEqual([]);

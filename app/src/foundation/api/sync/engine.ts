@@ -1,5 +1,14 @@
 import { v7 as uuidv7 } from 'uuid';
-import { isWaiting, keyOf, takenOver, VERSIONED, type Entry, type NewEntry } from './entry';
+import {
+  isWaiting,
+  keyOf,
+  studentOf,
+  takenOver,
+  VERSIONED,
+  withoutErased,
+  type Entry,
+  type NewEntry,
+} from './entry';
 import type { EngineParts } from './engineParts';
 import { hasArrived } from './needs';
 import type { Arrived, SyncEngine } from './syncEngine';
@@ -240,9 +249,12 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     async forget(isErased) {
       for (const [key, value] of await store.all()) {
         const entry = takenOver(value, device, now());
-        if (entry && isErased(entry)) await store.change(key, () => null);
+        const left = entry && withoutErased(entry, isErased);
+        if (entry && left !== entry) await store.change(key, () => left);
       }
-      arrived = arrived.filter((one) => !isErased(one));
+      arrived = arrived.filter(({ id, ...one }) => {
+        return !isErased(id) && !isErased(studentOf({ id, ...one }) ?? id);
+      });
       await changed();
     },
     forgetArrived(isGone) {

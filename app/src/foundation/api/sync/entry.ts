@@ -3,11 +3,13 @@ import type {
   CheckInput,
   Conflict,
   CrossingInput,
+  GroupInput,
   ReportInput,
   LogEntry,
   RelaxedHandInput,
   StudentInput,
   TakeInput,
+  WalkInput,
 } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
 
@@ -20,7 +22,9 @@ export type Content =
   | { kind: 'log'; body: LogEntry }
   | { kind: 'student'; body: StudentInput }
   | { kind: 'letter'; body: ReportInput }
-  | { kind: 'hold'; body: Hold };
+  | { kind: 'hold'; body: Hold }
+  | { kind: 'group'; body: GroupInput }
+  | { kind: 'walk'; body: WalkInput };
 
 export type Kind = Content['kind'];
 
@@ -34,10 +38,12 @@ export const KINDS = [
   'student',
   'letter',
   'hold',
+  'group',
+  'walk',
 ] as const satisfies readonly Kind[];
 
 /** Kinds that change under versions; the others never do. */
-export const VERSIONED: ReadonlySet<Kind> = new Set(['student', 'letter', 'take', 'hold']);
+export const VERSIONED: ReadonlySet<Kind> = new Set(['student', 'letter', 'take', 'hold', 'group']);
 
 /** Why an entry is not sent by itself any more. */
 export interface Stop {
@@ -96,10 +102,37 @@ export function studentOf(entry: Pick<Entry, 'id'> & Content): string | null {
       return entry.id;
     case 'letter':
     case 'hold':
+    case 'group':
+    case 'walk':
       return null;
     default:
       return entry.body.studentId;
   }
+}
+
+/** Every student that an entry says something of. */
+export function studentsOf(entry: Pick<Entry, 'id'> & Content): string[] {
+  if (entry.kind === 'group') return Object.keys(entry.body.members);
+  if (entry.kind === 'walk') return entry.body.marks.map(({ studentId }) => studentId);
+  return [studentOf(entry) ?? []].flat();
+}
+
+/**
+ * An entry without what it says of students who were erased.
+ *
+ * @returns null where nothing of it is left to be sent
+ */
+export function withoutErased(entry: Entry, isErased: (id: string) => boolean): Entry | null {
+  if (isErased(entry.id) || isErased(studentOf(entry) ?? entry.id)) return null;
+  if (entry.kind === 'group') {
+    const members = Object.entries(entry.body.members).filter(([id]) => !isErased(id));
+    return { ...entry, body: { ...entry.body, members: Object.fromEntries(members) } };
+  }
+  if (entry.kind === 'walk') {
+    const marks = entry.body.marks.filter(({ studentId }) => !isErased(studentId));
+    return { ...entry, body: { ...entry.body, marks } };
+  }
+  return entry;
 }
 
 /** What an earlier version of the app left in the outbox. */

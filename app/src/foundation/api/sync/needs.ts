@@ -12,6 +12,13 @@ export function needsOf(entry: Entry): string[] {
       return [keyOf({ kind: 'check', id: entry.id })];
     case 'hold':
       return [];
+    case 'group':
+      return Object.keys(entry.body.members).map(student);
+    case 'walk':
+      return [
+        keyOf({ kind: 'group', id: entry.body.groupId }),
+        ...new Set(entry.body.marks.map(({ studentId }) => student(studentId))),
+      ];
     case 'check': {
       const { relaxedHandId, holdId } = entry.body.grip;
       const relaxed =

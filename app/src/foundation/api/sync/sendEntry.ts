@@ -1,6 +1,7 @@
 import {
   crossingSchema,
   HEADERS,
+  keptGroupSchema,
   keptSchema,
   keptStudentSchema,
   keptTakeSchema,
@@ -9,6 +10,7 @@ import {
   ownHoldSchema,
   pictureSchema,
   relaxedHandSchema,
+  walkSchema,
 } from '@open-palm/contract';
 import type { z } from 'zod';
 import { ask, ApiProblem } from '../client';
@@ -107,4 +109,6 @@ const WHERE: Record<Entry['kind'], { schema: z.ZodType<object>; path: (id: strin
   student: { schema: keptStudentSchema, path: paths.student },
   letter: { schema: reportSchema, path: paths.report },
   hold: { schema: ownHoldSchema, path: paths.hold },
+  group: { schema: keptGroupSchema, path: paths.group },
+  walk: { schema: walkSchema, path: paths.walk },
 };

@@ -31,7 +31,7 @@ export interface SyncEngine {
   /** Brings a discarded entry back. */
   restore(entry: Entry): Promise<void>;
   /** Forgets what was erased in the studio, whoever made it and for whichever studio. */
-  forget(isErased: (one: Pick<Entry, 'id'> & Content) => boolean): Promise<void>;
+  forget(isErased: (id: string) => boolean): Promise<void>;
   /** Lets what arrived be shown no more: it was taken away in the studio. */
   forgetArrived(isGone: (one: Arrived) => boolean): void;
   /** Reads what another tab has changed. */

@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { isReachable, onReach } from '../reach';
-import { refreshAll, refreshReport, refreshStudent } from '../refresh';
-import { keyOf, studentOf, type Entry, type Kind } from './entry';
+import { refreshAll, refreshGroups, refreshReport, refreshStudent } from '../refresh';
+import { keyOf, studentOf, studentsOf, type Entry, type Kind } from './entry';
 import { sync } from './index';
 
 /** What this device holds: what waits to be sent, and what waits for a person. */
@@ -43,6 +43,8 @@ function loadAnewWhatArrived(): () => void {
       const studentId = studentOf(one);
       if (studentId !== null) void refreshStudent(studentId);
       if (one.kind === 'letter') void refreshReport(one.id);
+      if (one.kind === 'group' || one.kind === 'walk') void refreshGroups();
+      if (one.kind === 'walk') studentsOf(one).forEach((id) => void refreshStudent(id));
       // An own hold stands in many answers.
       if (one.kind === 'hold') void refreshAll();
     }

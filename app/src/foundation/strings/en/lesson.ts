@@ -147,6 +147,8 @@ export const waiting = {
     student: () => 'what is written down',
     letter: (n: number) => (n === 1 ? '1 feedback' : `${n} feedbacks`),
     hold: (n: number) => (n === 1 ? '1 hold of your own' : `${n} holds of your own`),
+    group: (n: number) => (n === 1 ? '1 group' : `${n} groups`),
+    walk: (n: number) => (n === 1 ? '1 walk through the row' : `${n} walks through the row`),
   },
   of: (kinds: string, name: string) => `${name}: ${kinds}`,
   needsYou: (n: number) => (n === 1 ? '1 thing needs you' : `${n} things need you`),

@@ -181,6 +181,11 @@ export const stations = {
     elbow: 'Elbow',
     bow: 'The bow itself',
   },
+  /** Where parts of all stations stand together. */
+  partsAmongAll: {
+    littleTip: 'Little finger’s tip',
+    littleBend: 'Little finger’s bend',
+  } as Readonly<Record<string, string>>,
   cannotTell: 'Can’t tell',
   fine: 'Looks fine',
   about: (value: string) => `about ${value}`,

@@ -212,6 +212,7 @@ export const contexts: Record<Context, string> = {
   point: 'At the point',
   'playing-start': 'Playing, start of lesson',
   'playing-end': 'Playing, end of lesson',
+  row: 'In the row',
 };
 
 export const places: Record<Place, string> = {

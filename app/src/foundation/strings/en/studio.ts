@@ -27,6 +27,7 @@ export const studio = {
   newHolds: (count: number) => `${n(count, 'own hold is', 'own holds are')} new`,
   newChecks: (count: number) => `${n(count, 'look is', 'looks are')} new`,
   newLog: (count: number) => `${n(count, 'note of a lesson is', 'notes of lessons are')} new`,
+  newGroups: (count: number) => `${n(count, 'group is', 'groups are')} made or seated anew`,
   changes: (names: string, more: number) =>
     `Changes: ${names}${more > 0 ? ` and ${more} more` : ''}`,
   same: (count: number) => `${count} already here, left as they are`,

@@ -1,6 +1,10 @@
 /** Words of the day's work: who is due and why, lessons, what was agreed, aids. */
 
 export const today = {
+  group: (at: string, players: number) =>
+    `${at} · ${players === 1 ? '1 player' : `${players} players`}`,
+  walk: 'Walk',
+  walkGroup: (name: string) => `Walk the row of ${name}`,
   title: 'Today',
   onTop: 'The lesson on top',
   lessonNow: (at: string) => `Now, since ${at}`,

@@ -4,14 +4,14 @@ import { G, Line } from 'react-native-svg';
 import type { SkinTone } from '@open-palm/contract';
 import type { Finger } from '@open-palm/core/hand';
 import { DEEPEST_U, type Side } from '@open-palm/core/measure';
-import { PointerArea } from '../../../../foundation/kit/PointerArea';
-import { useTokens } from '../../../../foundation/kit/ThemeProvider';
-import { alongFinger, openFinger } from '../../../../drawing/figures/openFinger';
-import { HandPicture } from '../../../../drawing/portrait/HandPicture';
+import { PointerArea } from '../../../foundation/kit/PointerArea';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { alongFinger, openFinger } from '../../../drawing/figures/openFinger';
+import { HandPicture } from '../../../drawing/portrait/HandPicture';
 import { SKINS } from '@open-palm/core/portrait/skins';
-import { useBareDrawing } from '../../../../drawing/portrait/useBareDrawing';
-import { strings } from '../../../../foundation/strings';
-import { depthWords, plainNumber } from '../../../../foundation/strings/measureWords';
+import { useBareDrawing } from '../../../drawing/portrait/useBareDrawing';
+import { strings } from '../../../foundation/strings';
+import { depthWords, plainNumber } from '../../../foundation/strings/measureWords';
 
 const STEP_U = 0.05;
 /** Half of the stick's drawn length and its breadth, in the drawing's units. */

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Pressable, type PressableProps } from 'react-native';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { RADIUS, space, TOUCH } from '../../../foundation/kit/tokens';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { RADIUS, space, TOUCH } from '../../foundation/kit/tokens';
 
 /** Something beside the drawn hand that is touched: two a row on a phone, where the thumb reaches. */
 export function Token({

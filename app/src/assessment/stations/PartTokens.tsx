@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import { StateMark } from '../../../foundation/kit/StateMark';
-import { Text } from '../../../foundation/kit/Text';
-import { strings } from '../../../foundation/strings';
+import { StateMark } from '../../foundation/kit/StateMark';
+import { Text } from '../../foundation/kit/Text';
+import { strings } from '../../foundation/strings';
 import type { HandPart, PartId } from './handParts';
 import type { PartState } from './partState';
 import { Token } from './Token';
@@ -12,26 +12,30 @@ const words = strings.stations;
 export function PartTokens({
   parts,
   states,
+  amongAll = false,
   onPart,
 }: {
   parts: readonly HandPart[];
   states: ReadonlyMap<PartId, PartState>;
+  /** Parts of all stations stand beside each other. */
+  amongAll?: boolean;
   onPart: (part: PartId) => void;
 }) {
   return (
     <>
       {parts.map(({ id }) => {
         const { mark, words: answered, isTouched } = states.get(id)!;
+        const name = (amongAll ? words.partsAmongAll[id] : undefined) ?? words.parts[id];
         return (
           <Token
             key={id}
             role="button"
-            aria-label={words.part(words.parts[id], isTouched ? answered : words.untouched)}
+            aria-label={words.part(name, isTouched ? answered : words.untouched)}
             onPress={() => onPart(id)}
           >
             <StateMark state={mark} size={16} />
             <View style={{ flexShrink: 1 }}>
-              <Text>{words.parts[id]}</Text>
+              <Text>{name}</Text>
               {answered === '' ? null : (
                 <Text variant="small" second>
                   {answered}

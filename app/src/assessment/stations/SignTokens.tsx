@@ -2,10 +2,10 @@ import { View } from 'react-native';
 import { Icon } from 'react-native-paper';
 import type { SeenSigns } from '@open-palm/contract';
 import type { Hold } from '@open-palm/core/holds';
-import { Text } from '../../../foundation/kit/Text';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { strings } from '../../../foundation/strings';
-import { SignFigure } from '../../../drawing/signs/SignFigure';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { strings } from '../../foundation/strings';
+import { SignFigure } from '../../drawing/signs/SignFigure';
 import type { StationFacts } from './stationFacts';
 import { Token } from './Token';
 

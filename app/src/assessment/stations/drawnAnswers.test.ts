@@ -4,7 +4,7 @@ import { BUILDS } from '@open-palm/core/pose/handBuild';
 import { GripDrawer } from '@open-palm/core/portrait';
 import { CONTEXTS, tapQuestion, type MeasureId } from '@open-palm/core/measure';
 import { bareDetail } from '@open-palm/core/portrait/bareDetail';
-import { gripOfAnswer, posedDetail } from '../../../drawing/figures/posedDetail';
+import { gripOfAnswer, posedDetail } from '../../drawing/figures/posedDetail';
 import { stationsOf } from './stationPlan';
 
 /** Answers about the arm or the bow alone, which show no hand. */

@@ -1,9 +1,9 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { SWRConfig } from 'swr';
 import { MEASURE_IDS, tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
-import { measureName } from '../../../foundation/strings/measureWords';
+import { measureName } from '../../foundation/strings/measureWords';
 import type { BareOrder, GripOrder } from '@open-palm/core/portrait';
-import { StateMark } from '../../../foundation/kit/StateMark';
+import { StateMark } from '../../foundation/kit/StateMark';
 import { partsOf } from './handParts';
 import { PartScreen } from './PartScreen';
 import { stationsOf } from './stationPlan';
@@ -17,7 +17,7 @@ let isDrawn = false;
 const drawn = <Drawing,>(draw: () => Drawing): Promise<Drawing> =>
   isDrawn ? Promise.resolve(draw()) : new Promise(() => undefined);
 
-jest.mock('../../../foundation/workers/askPortrait', () => {
+jest.mock('../../foundation/workers/askPortrait', () => {
   const { GripDrawer, drawBare } = jest.requireActual('@open-palm/core/portrait');
   const drawer = new GripDrawer();
   return {

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { tapQuestion, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
-import { BackHeader } from '../../../foundation/kit/BackHeader';
-import { Button } from '../../../foundation/kit/Button';
-import { Footer } from '../../../foundation/kit/Screen';
-import { Text } from '../../../foundation/kit/Text';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { READING_WIDTH, space } from '../../../foundation/kit/tokens';
-import { strings } from '../../../foundation/strings';
-import { measureName } from '../../../foundation/strings/measureWords';
+import { BackHeader } from '../../foundation/kit/BackHeader';
+import { Button } from '../../foundation/kit/Button';
+import { Footer } from '../../foundation/kit/Screen';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { READING_WIDTH, space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { measureName } from '../../foundation/strings/measureWords';
 import { AnswerChoices } from './AnswerChoices';
 import type { HandPart } from './handParts';
 import { SignTokens } from './SignTokens';
@@ -19,6 +19,7 @@ const words = strings.stations;
 /** A part of the hand that was touched: its drawn variants, where the thumb reaches them; one tap answers and returns. */
 export function PartScreen({
   part,
+  title,
   facts,
   answers: { taps, seen, watching },
   onAnswer,
@@ -28,6 +29,8 @@ export function PartScreen({
   onBack,
 }: {
   part: HandPart;
+  /** What it is called where its station is not known. */
+  title?: string | undefined;
   facts: StationFacts;
   answers: StationAnswers;
   onAnswer: (measure: MeasureId, answer: TapAnswer) => void;
@@ -57,7 +60,7 @@ export function PartScreen({
         }}
       >
         <BackHeader
-          title={words.parts[part.id]}
+          title={title ?? words.parts[part.id]}
           {...(first ? { under: words.how[tapQuestion(first, facts.hold).kind] } : {})}
           backLabel={strings.nav.back}
           onBack={onBack}

@@ -6,9 +6,9 @@ import {
   type Tap,
   type TapAnswer,
 } from '@open-palm/core/measure';
-import { AnswerFigure } from '../../../drawing/figures/AnswerFigure';
-import { strings } from '../../../foundation/strings';
-import { categoryName, choiceLabel, measureName } from '../../../foundation/strings/measureWords';
+import { AnswerFigure } from '../../drawing/figures/AnswerFigure';
+import { strings } from '../../foundation/strings';
+import { categoryName, choiceLabel, measureName } from '../../foundation/strings/measureWords';
 import { DrawnChoices, type DrawnChoice } from './DrawnChoices';
 import { OnFingerFigure } from './figures/OnFingerFigure';
 import { OnStickFigure } from './figures/OnStickFigure';

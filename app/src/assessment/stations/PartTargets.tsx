@@ -3,10 +3,10 @@ import type { Hold } from '@open-palm/core/holds';
 import type { GripDrawing } from '@open-palm/core/portrait';
 import { seenAt } from '@open-palm/core/portrait/seenAt';
 import { stationOf, type PortraitView } from '@open-palm/core/portrait/views';
-import { stateColor } from '../../../foundation/kit/StateMark';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { TOUCH } from '../../../foundation/kit/tokens';
-import { apart } from '../../../drawing/portrait/apart';
+import { stateColor } from '../../foundation/kit/StateMark';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { TOUCH } from '../../foundation/kit/tokens';
+import { apart } from '../../drawing/portrait/apart';
 import type { Anchor, HandPart, PartId } from './handParts';
 import type { PartState } from './partState';
 

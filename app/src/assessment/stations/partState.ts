@@ -1,8 +1,8 @@
 import type { SeenSigns } from '@open-palm/contract';
 import { tapMeasure, type Tap } from '@open-palm/core/measure';
-import { verdictMark, type MarkState } from '../../../foundation/kit/StateMark';
-import { strings } from '../../../foundation/strings';
-import { tapWords } from '../../../foundation/strings/measureWords';
+import { verdictMark, type MarkState } from '../../foundation/kit/StateMark';
+import { strings } from '../../foundation/strings';
+import { tapWords } from '../../foundation/strings/measureWords';
 import type { HandPart } from './handParts';
 import type { StationFacts } from './stationFacts';
 

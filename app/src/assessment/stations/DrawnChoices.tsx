@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import { StateMark } from '../../../foundation/kit/StateMark';
-import { Text } from '../../../foundation/kit/Text';
-import { useTokens } from '../../../foundation/kit/ThemeProvider';
-import { RADIUS, space } from '../../../foundation/kit/tokens';
+import { StateMark } from '../../foundation/kit/StateMark';
+import { Text } from '../../foundation/kit/Text';
+import { useTokens } from '../../foundation/kit/ThemeProvider';
+import { RADIUS, space } from '../../foundation/kit/tokens';
 
 /** From this many answers on they stand three a row instead of two; on a wider screen one more. With numbers they are higher. */
 const MANY = 7;

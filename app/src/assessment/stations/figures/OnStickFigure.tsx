@@ -5,15 +5,15 @@ import { NOTHING_MEASURED } from '@open-palm/core/pose/measuredGrip';
 import { seenAt, stickAt } from '@open-palm/core/portrait/seenAt';
 import { SKINS } from '@open-palm/core/portrait/skins';
 import type { Station } from '@open-palm/core/portrait';
-import { PointerArea } from '../../../../foundation/kit/PointerArea';
-import type { AreaPoint } from '../../../../foundation/kit/pointers';
-import { useTokens } from '../../../../foundation/kit/ThemeProvider';
-import { HandPicture } from '../../../../drawing/portrait/HandPicture';
-import { useCoarseWhileMoving, useGripDrawing } from '../../../../drawing/portrait/useGripDrawing';
-import type { WantedHand } from '../../../../drawing/portrait/WantedGrip';
-import { wantedOrder } from '../../../../drawing/portrait/wantedOrder';
-import { strings } from '../../../../foundation/strings';
-import { plainNumber } from '../../../../foundation/strings/measureWords';
+import { PointerArea } from '../../../foundation/kit/PointerArea';
+import type { AreaPoint } from '../../../foundation/kit/pointers';
+import { useTokens } from '../../../foundation/kit/ThemeProvider';
+import { HandPicture } from '../../../drawing/portrait/HandPicture';
+import { useCoarseWhileMoving, useGripDrawing } from '../../../drawing/portrait/useGripDrawing';
+import type { WantedHand } from '../../../drawing/portrait/WantedGrip';
+import { wantedOrder } from '../../../drawing/portrait/wantedOrder';
+import { strings } from '../../../foundation/strings';
+import { plainNumber } from '../../../foundation/strings/measureWords';
 
 const STEP_MM = 1;
 /** How far up and down the stick a thumb can be put, mm. */

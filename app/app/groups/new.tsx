@@ -1,0 +1,1 @@
+export { NewGroupScreen as default } from '../../src/features/row/EditGroupScreen';

@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { INSTRUMENTS } from '@open-palm/core/holds';
+import { Button } from '../../foundation/kit/Button';
+import { Choice, Choices } from '../../foundation/kit/Choice';
+import { Notice } from '../../foundation/kit/Notice';
+import { Text } from '../../foundation/kit/Text';
+import { space } from '../../foundation/kit/tokens';
+import { strings } from '../../foundation/strings';
+import { rowWords } from '../../foundation/strings/row';
+import type { Player } from './room';
+import type { GroupRoom } from './useRoom';
+import type { WalkCourse } from './useWalkCourse';
+
+const words = rowWords.walk;
+
+/** How the row is walked: seat by seat or fault by fault, and, behind a touch, past whom. */
+export function WalkWays({
+  course: { way, setWay, section, setSection, fromMemory, setFromMemory },
+  room: { players, strangers },
+}: {
+  course: WalkCourse;
+  room: GroupRoom;
+}) {
+  const [isOpen, setIsOpen] = useState(false);
+  const instruments = INSTRUMENTS.filter((one) =>
+    players.some(({ setup }) => setup.instrument === one),
+  );
+  return (
+    <View style={{ gap: space(2) }}>
+      <View style={{ flexDirection: 'row', gap: space(2), flexWrap: 'wrap' }}>
+        {(['seat', 'fault'] as const).map((one) => (
+          <Choice
+            key={one}
+            label={one === 'seat' ? words.bySeat : words.byFault}
+            chosen={way === one}
+            onPress={() => setWay(one)}
+          />
+        ))}
+        <Button
+          label={section === null ? words.everyone : strings.instruments[section]}
+          accessibilityLabel={words.part}
+          icon={isOpen ? 'chevron-up' : 'chevron-down'}
+          compact
+          onPress={() => setIsOpen(!isOpen)}
+        />
+      </View>
+      {isOpen ? (
+        <View style={{ gap: space(3) }}>
+          {instruments.length > 1 ? (
+            <Choices question={words.part}>
+              {[null, ...instruments].map((one) => (
+                <Choice
+                  key={one ?? 'all'}
+                  label={one === null ? words.everyone : strings.instruments[one]}
+                  chosen={section === one}
+                  onPress={() => {
+                    setSection(one);
+                    setIsOpen(false);
+                  }}
+                />
+              ))}
+            </Choices>
+          ) : null}
+          <Choice
+            role="checkbox"
+            label={words.fromMemory}
+            chosen={fromMemory}
+            onPress={() => setFromMemory(!fromMemory)}
+          />
+        </View>
+      ) : null}
+      {strangers.map(({ student }) => (
+        <Notice key={student.id}>{words.stranger(student.name)}</Notice>
+      ))}
+    </View>
+  );
+}
+
+/** What was said last, and the way to take it back. */
+export function LastSaidLine({
+  course: { last, takeBack },
+  nameOf,
+}: {
+  course: WalkCourse;
+  nameOf: (player: Player) => string;
+}) {
+  if (!last) return null;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: space(2) }} aria-live="polite">
+      <Text variant="small" style={{ flex: 1 }}>
+        {last.ofMany ? last.what : words.seen(nameOf(last.player), last.what)}
+      </Text>
+      <Button label={words.undo} icon="undo" compact onPress={takeBack} />
+    </View>
+  );
+}
