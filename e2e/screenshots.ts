@@ -92,7 +92,14 @@ const phone = await open(390, 844, 'light');
 await shoot(phone, 'phone-today');
 await phone.getByRole('link', { name: 'Students' }).click();
 await phone.getByRole('heading', { name: 'Students' }).waitFor();
-await shoot(phone, 'phone-students');
+await phone.getByRole('link', { name: 'Groups' }).click();
+await phone.getByRole('link', { name: 'Open Wednesday strings' }).click();
+await phone.getByRole('heading', { name: 'What they share' }).waitFor();
+await shoot(phone, 'phone-group');
+await phone.getByRole('button', { name: 'Walk the row' }).click();
+await phone.getByText('1 of 22').waitFor();
+await shoot(phone, 'phone-walk');
+await phone.goto(`${studio.url}/students`);
 await phone.getByRole('link', { name: /Open Noor/ }).click();
 await phone.getByRole('button', { name: 'Look at the hold' }).waitFor();
 await shoot(phone, 'phone-hand-file');
@@ -129,16 +136,6 @@ await phone.getByRole('button', { name: 'By tap' }).click();
 await openPart(phone, 'Bend of the thumb');
 await phone.getByRole('radio', { name: 'bent backward' }).click();
 await shoot(phone, 'phone-station');
-
-await phone.goto(studio.url);
-await phone.getByRole('link', { name: 'Students' }).click();
-await phone.getByRole('link', { name: /Open Ines/ }).click();
-await openTool(phone, 'Build it step by step');
-await phone.getByRole('button', { name: 'Start' }).click();
-for (let step = 1; step < 6; step += 1) {
-  await phone.getByRole('button', { name: 'Done' }).click();
-}
-await shoot(phone, 'phone-build');
 
 await phone.goto(`${studio.url}/holds`);
 await phone.getByRole('heading', { name: 'Holds' }).waitFor();

@@ -55,7 +55,8 @@ const { count, size, warnings } = await generateSW({
       options: { cacheName: 'hand-finder', expiration: { maxEntries: 12 } },
     },
     {
-      urlPattern: /\/api\/(students|holds|checks|letters)(\/[0-9a-f-]+(\/history)?)?(\?.*)?$/,
+      urlPattern:
+        /\/api\/(students|groups|holds|checks|letters)(\/[0-9a-f-]+(\/history)?)?(\?.*)?$/,
       method: 'GET',
       handler: 'NetworkFirst',
       options: {

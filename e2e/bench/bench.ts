@@ -11,6 +11,7 @@ import { serverReadings } from './serverBench';
 import { stationTimes, tapCheckSeconds } from './tapBench';
 import { confirmedSeconds, memoryGrowthMb, readySeconds, searchTimes } from './visionBench';
 import { progressTimes } from './progressBench';
+import { rowTimes } from './rowBench';
 import { workerTimes } from './workerBench';
 
 const FRAME_MS = 1000 / 60;
@@ -120,6 +121,15 @@ report('station, tap to painted frame, 95th percentile', quantile(stationMs, 0.9
 const { seconds, taps } = await tapCheckSeconds(forTaps);
 report(`a clean look by tap, ${taps} taps at one a second`, seconds, 's', 60);
 await forTaps.stop();
+
+const forRow = await startStudio();
+const row = await rowTimes(forRow);
+await forRow.stop();
+report('a group of 35 with a year of walks, asked for, median', quantile(row.askedMs, 0.5), 'ms');
+report('the same opened, touch to its screen, median', quantile(row.openedMs, 0.5), 'ms', 300);
+report('the same, longest', quantile(row.openedMs, 1), 'ms');
+report('a tap in its walk to the next player, median', quantile(row.tapMs, 0.5), 'ms', FRAME_MS);
+report('the same, 95th percentile', quantile(row.tapMs, 0.95), 'ms');
 
 const forVision = await startStudio();
 const ready = await readySeconds(forVision);

@@ -7,7 +7,7 @@ import {
   placePoints,
 } from '../support/lookAtHold';
 import { expect, test } from '../support/test';
-import { openPart, openSection } from '../support/teacher';
+import { openPart, openSection, press } from '../support/teacher';
 
 // Each screen in both schemes and on both widths; every combination of them would take twice as long.
 for (const [colorScheme, viewport] of [
@@ -22,6 +22,28 @@ for (const [colorScheme, viewport] of [
       await page.getByRole('link', { name: 'Students' }).click();
       await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
       await expectAccessible(page, 'students');
+      await page.getByRole('link', { name: 'Groups' }).click();
+      await page.getByRole('link', { name: 'Open Wednesday strings' }).click();
+      await expect(page.getByRole('heading', { name: 'What they share' })).toBeVisible();
+      await press(page, 'Make partner pairs');
+      await press(page, 'Tools');
+      await expectAccessible(page, 'group');
+      await press(page, 'Over the weeks');
+      await expect(page.getByRole('heading', { name: 'What has changed' })).toBeVisible();
+      await expectAccessible(page, 'group over the weeks');
+      await press(page, 'Back');
+      await press(page, 'Players and seats');
+      await expect(page.getByRole('heading', { name: 'Where they sit' })).toBeVisible();
+      await expectAccessible(page, 'group form');
+      await press(page, 'Back');
+      await press(page, 'Walk the row');
+      await expect(page.getByText('1 of 22').filter({ visible: true })).toBeVisible();
+      await expectAccessible(page, 'walk by seat');
+      await page.getByRole('radio', { name: 'By fault' }).click();
+      await page.getByRole('radio', { name: 'The thumb is straight' }).click();
+      await expectAccessible(page, 'walk by fault');
+      await press(page, 'Back');
+      await press(page, 'Back');
       await page.getByRole('link', { name: 'Holds' }).click();
       await expect(page.getByRole('heading', { name: 'Holds' })).toBeVisible();
       await expectAccessible(page, 'holds');

@@ -1,36 +1,12 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
-import { asUsedBefore } from '../support/device';
+import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { freshProfile, openBrowser } from '../support/ownBrowser';
 import { asked, callAllRight, finderIsDone } from '../support/finder';
 import { choosePicture, demoPicture, openLook, placePoints } from '../support/lookAtHold';
-import {
-  CHROMIUM,
-  CHROMIUM_FLAGS,
-  portOf,
-  startStudio,
-  type RunningStudio,
-} from '../support/studio';
+import { portOf, startStudio, type RunningStudio } from '../support/studio';
 import { answerCheckpoint, button, lookByTap, press, restIsFine } from '../support/teacher';
 
-/** A browser with a profile of its own on disk, which is what a crash leaves behind. */
-async function openBrowser(profile: string): Promise<BrowserContext> {
-  const context = await chromium.launchPersistentContext(profile, {
-    executablePath: CHROMIUM,
-    args: CHROMIUM_FLAGS,
-    viewport: { width: 390, height: 844 },
-    reducedMotion: 'reduce',
-    serviceWorkers: 'allow',
-  });
-  await asUsedBefore(context);
-  return context;
-}
-
 const BOW = ['stickHandEnd', 'stickTipEnd', 'frogFront', 'frogBack'];
-
-const freshProfile = () => mkdtempSync(join(tmpdir(), 'open-palm-browser-'));
 
 let studio: RunningStudio;
 test.beforeEach(async () => {
@@ -52,8 +28,8 @@ async function isRemembered(page: Page): Promise<void> {
       const cache = await caches.open('studio-answers');
       return (await cache.keys()).filter(({ url }) => url.includes('?setup=')).length;
     });
-  // Fourteen students with fifteen instruments.
-  await expect.poll(known, { timeout: 30_000 }).toBe(15);
+  // Thirty-six students with thirty-seven instruments.
+  await expect.poll(known, { timeout: 60_000 }).toBe(37);
 }
 
 const students = async (): Promise<{ student: { id: string; name: string } }[]> =>

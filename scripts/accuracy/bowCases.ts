@@ -7,10 +7,12 @@ import { bowInView, type View } from '@open-palm/core/measure';
 import type { Vec2 } from '@open-palm/core/units';
 import { findBow, type SeenBow } from '@open-palm/vision/findBow';
 import { findHand } from '@open-palm/vision/findHand';
+import { recogniseView } from '@open-palm/vision/recogniseView';
 import type { HandModels } from '@open-palm/vision/models';
 import type { Picture } from '@open-palm/vision/picture';
 import { GRIPS } from '../../studio-demo/render/grips';
 import type { PictureTruth } from '../../studio-demo/render/truth';
+import { foundPlaces } from './foundPlaces';
 import type { HandPlaces } from './person';
 
 /** How far a guessed bow may be off and still be called right. */
@@ -19,6 +21,8 @@ export const RIGHT = { axisDeg: 2, axisMm: 2, frogMm: 4 };
 /** What became of the bow in a picture of which everything is known. */
 export interface BowCase {
   view: View;
+  /** The view that the found hand shows; null where none is sure, undefined where it was not asked. */
+  seenView: View | null | undefined;
   outcome: 'offered' | 'silent' | 'noHand' | 'notLookedFor';
   /** How far the axis is off: degrees, and mm at the worse of its two marks. Null unless offered. */
   axis: { deg: number; mm: number } | null;
@@ -36,16 +40,17 @@ export function bowCase(
   hold: Hold,
 ): BowCase {
   const { view, side, frogLengthMm } = truth;
-  const nothing = { view, axis: null, frogMm: null, ms: null };
+  const places = hand && HAND_POINTS.map((name) => hand[name]);
+  const seenView = places && hold.hand === 'over' ? recogniseView(places, side) : undefined;
+  const nothing = { view, seenView, axis: null, frogMm: null, ms: null };
   const facts = bowInView(view, side, hold, frogLengthMm, UNKNOWN_HAND);
   if (!facts) return { ...nothing, outcome: 'notLookedFor' };
-  if (!hand) return { ...nothing, outcome: 'noHand' };
-  const places = HAND_POINTS.map((name) => hand[name]);
+  if (!places) return { ...nothing, outcome: 'noHand' };
   const from = performance.now();
   const bow = findBow(picture, places, facts);
   const ms = performance.now() - from;
   if (!bow) return { ...nothing, outcome: 'silent', ms };
-  return { view, outcome: 'offered', ms, ...offBy(bow, truth) };
+  return { view, seenView, outcome: 'offered', ms, ...offBy(bow, truth) };
 }
 
 function offBy(bow: SeenBow, { points2d, frogLengthMm }: PictureTruth) {
@@ -83,13 +88,7 @@ export async function committedBowCases(folder: string, models: HandModels): Pro
     const picture = { width: info.width, height: info.height, data };
     const search = await findHand(picture, truth.side, models);
     const { holdId } = GRIPS.find(({ name }) => file.startsWith(`${name}.`))!;
-    const hand =
-      search.outcome === 'found'
-        ? (Object.fromEntries(
-            HAND_POINTS.map((name, i) => [name, search.hand.points[i]!]),
-          ) as HandPlaces)
-        : null;
-    cases.push(bowCase(picture, hand, truth, holdById(holdId)));
+    cases.push(bowCase(picture, foundPlaces(search), truth, holdById(holdId)));
   }
   return cases;
 }

@@ -30,6 +30,8 @@ export function bowPage(cases: readonly BowCase[]): string {
   });
   const wrong = count(cases, isWrong);
   const axisWrong = count(cases, (one) => one.outcome === 'offered' && !isAxisRight(one));
+  const asked = cases.filter(({ seenView }) => seenView !== undefined);
+  const worstFrog = Math.max(...cases.map(({ frogMm }) => frogMm ?? 0));
   const could = count(cases, ({ outcome }) => outcome === 'offered' || outcome === 'silent');
   return `# How well the bow finds itself
 
@@ -41,6 +43,10 @@ called it right.
 ${table(['View', 'Pictures', 'Not looked for', 'No hand', 'Offered', 'Axis right', 'Frog right', 'Wrong'], rows)}
 
 Of the ${could} pictures with a found hand in which it is looked for the axis is offered and right in ${percent(count(cases, isAxisRight), could)}, of all ${cases.length} in ${percent(count(cases, isAxisRight), cases.length)}. Offered and wrong are
-${wrong} of ${cases.length} (${((100 * wrong) / cases.length).toFixed(1)} %), in the axis ${axisWrong} (${((100 * axisWrong) / cases.length).toFixed(1)} %). The constants were tuned on other pictures (another seed), not on these.
+${wrong} of ${cases.length} (${((100 * wrong) / cases.length).toFixed(1)} %), in the axis ${axisWrong} (${((100 * axisWrong) / cases.length).toFixed(1)} %). The worst frog is off by ${worstFrog.toFixed(1)} mm. The constants were tuned on other pictures (another seed), not on these.
+
+## The view by the found hand
+
+Of ${asked.length} found hands of holds from above the view was recognised in ${count(asked, ({ seenView, view }) => seenView === view)}, left open in ${count(asked, ({ seenView }) => seenView === null)}, and taken for another in ${count(asked, ({ seenView, view }) => seenView !== null && seenView !== view)}. The usual shapes are those of other pictures.
 `;
 }

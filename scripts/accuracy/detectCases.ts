@@ -3,13 +3,14 @@ import { HAND_POINTS, type HandPointName } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
 import type { Vec2 } from '@open-palm/core/units';
 import type { HandModels } from '@open-palm/vision/models';
-import { findHand, findHandAt, type HandSearch } from '@open-palm/vision/findHand';
+import { findHand, findHandAt } from '@open-palm/vision/findHand';
 import { GRIPS } from '../../studio-demo/render/grips';
 import { variedPictures } from '../../studio-demo/render/variedPictures';
 import { PICTURE_SIZE } from '../../studio-demo/render/cameras';
 import type { PictureTruth } from '../../studio-demo/render/truth';
 import { handLengthPx } from './handLength';
 import { bowCase, type BowCase } from './bowCases';
+import { foundPlaces } from './foundPlaces';
 import type { HandPlaces } from './person';
 
 /** A picture of which everything is known, and what the hand finder made of it. */
@@ -50,8 +51,8 @@ export async function* detectCases(models: HandModels): AsyncGenerator<DetectCas
     const places = Object.fromEntries(
       HAND_POINTS.map((name) => [name, at(truth.points2d[name])]),
     ) as HandPlaces;
-    const found = placesOf(await findHand(pixels, truth.side, models));
-    const fromTwo = placesOf(
+    const found = foundPlaces(await findHand(pixels, truth.side, models));
+    const fromTwo = foundPlaces(
       await findHandAt(pixels, truth.side, places.wrist, places.middleMcp, models),
     );
     const { holdId } = OVER.find(({ name }) => shot.startsWith(`${name}.`))!;
@@ -68,10 +69,3 @@ function turnedOver(truth: PictureTruth): PictureTruth {
   ) as PictureTruth['points2d'];
   return { ...truth, side: 'left', points2d };
 }
-
-const placesOf = (search: HandSearch): HandPlaces | null =>
-  search.outcome === 'found'
-    ? (Object.fromEntries(
-        HAND_POINTS.map((name, i) => [name, search.hand.points[i]!]),
-      ) as HandPlaces)
-    : null;

@@ -1,16 +1,24 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { v7 as uuidv7 } from 'uuid';
-import { logEntrySchema, type CheckInput, type LogEntry, type Student } from '@open-palm/contract';
+import {
+  logEntrySchema,
+  type CheckInput,
+  type Group,
+  type LogEntry,
+  type Student,
+  type Walk,
+} from '@open-palm/contract';
 import { gripOf } from '@open-palm/records/grip';
 import { calendarDay, lessonDayOf, lessonOn } from '@open-palm/records/time';
 import { MEASURED_FROG_SD_MM } from '@open-palm/core/bow';
 import { FINGER_CHAIN, FINGERS, HAND_POINTS } from '@open-palm/core/hand';
 import { holdById } from '@open-palm/core/holds';
 import type { Capture, PointName, View } from '@open-palm/core/measure';
-import { seededNormal } from '@open-palm/core/stats';
+import { seededNormal, seededUniform } from '@open-palm/core/stats';
 import type { PictureTruth, RenderedTruth } from '../render/truth';
 import { courseLooks } from './demoCourse';
+import { demoGroup } from './demoGroup';
 import { DEMO_LOW_STRINGS } from './demoLowStrings';
 import { demoPractice } from './demoPractice';
 import type { DemoEntry, DemoLook, DemoStudent } from './demoStudent';
@@ -34,6 +42,8 @@ export interface DemoStudio {
   pictures: { id: string; jpeg: Buffer }[];
   checks: { id: string; input: CheckInput }[];
   log: LogEntry[];
+  groups: Group[];
+  walks: Walk[];
 }
 
 /**
@@ -44,7 +54,14 @@ export interface DemoStudio {
  */
 export function demoStudio(pictureDir: string, today: Date, zone: string): DemoStudio {
   const parts = { pictureDir, today, normal: seededNormal(7), nextId: idsFrom(today) };
-  const studio: DemoStudio = { students: [], pictures: [], checks: [], log: [] };
+  const studio: DemoStudio = {
+    students: [],
+    pictures: [],
+    checks: [],
+    log: [],
+    groups: [],
+    walks: [],
+  };
   const all = [...DEMO_VIOLINS, ...DEMO_VIOLIN_STORIES, ...DEMO_LOW_STRINGS];
   for (const [seed, { about, lesson, setups }] of all.entries()) {
     const student: Student = {
@@ -70,6 +87,13 @@ export function demoStudio(pictureDir: string, today: Date, zone: string): DemoS
       studio.log.push(...demoPractice(told.practice ?? [], student, setup.id, practice));
     }
   }
+  const { students, group, walks } = demoGroup(today, zone, {
+    nextId: parts.nextId,
+    random: seededUniform(905),
+  });
+  studio.students.push(...students);
+  studio.groups.push(group);
+  studio.walks.push(...walks);
   return studio;
 }
 
