@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { playerSeen, standingMarks, type RowMark } from '@open-palm/core/row';
 import { tapMeasure, type MeasureId, type TapAnswer } from '@open-palm/core/measure';
@@ -35,11 +35,15 @@ export function SeatStep({
   onSay: (...said: readonly Said[]) => void;
   onStep: (by: 1 | -1) => void;
 }) {
-  const [touched, setTouched] = useState<PartId | null>(null);
+  const [touched, touch] = useState<{ of: string; part: PartId } | null>(null);
+  const setTouched = (id: PartId | null) =>
+    touch(id === null ? null : { of: player.studentId, part: id });
   const facts = factsOf(player);
   const seen = playerSeen(marks, player.hold);
   const answers = { taps: seen.taps, seen: seen.signs, watching: false };
-  const part = askedInPassing(facts).parts.find(({ id }) => id === touched);
+  const part = askedInPassing(facts).parts.find(
+    ({ id }) => touched?.of === player.studentId && id === touched.part,
+  );
   const isFine = standingMarks(marks).some(({ kind }) => kind === 'fine');
   const mark = (sign: string, present: boolean | null) => {
     if (present) return onSay({ kind: 'sign', sign });
@@ -49,6 +53,17 @@ export function SeatStep({
       ),
     );
   };
+  // The next name and the buttons are there within the frame of the tap, and the drawn hand just after.
+  const portrait = useDeferredValue(
+    <PlayerPortrait
+      key={player.hold.id}
+      facts={facts}
+      answers={answers}
+      onPart={setTouched}
+      onMark={mark}
+      onSwipe={onStep}
+    />,
+  );
   if (part) {
     return (
       <PartScreen
@@ -116,14 +131,7 @@ export function SeatStep({
       }
     >
       {head}
-      <PlayerPortrait
-        key={player.studentId}
-        facts={facts}
-        answers={answers}
-        onPart={setTouched}
-        onMark={mark}
-        onSwipe={onStep}
-      />
+      {portrait}
     </Screen>
   );
 }

@@ -64,7 +64,6 @@ function Walk({ room }: { room: GroupRoom }) {
   const player = order[at];
   return player ? (
     <Passing
-      key={player.studentId}
       {...{ player, room, course, nameOf }}
       hurts={player.hurts && !isHidden}
       onLeave={leave}

@@ -3,6 +3,7 @@ import type { Hold } from '@open-palm/core/holds';
 import {
   faultsSeen,
   playerSeen,
+  standingMarks,
   walkingOrder,
   type FaultsSeen,
   type PlayerHere,
@@ -90,18 +91,21 @@ export function standingsIn(
   );
 }
 
-/** Marks never change, so what some of them come to on a hold does not either: a tap is worked out for one player, not for all. */
+/** What is said alike of a hold comes to the same: it is worked out once, not at every tap for every player. */
 const KNOWN = new WeakMap<Hold, Map<string, Standing>>();
 
 /** How one player stands by their marks. */
 export function standingOf(marks: readonly RowMark[], hold: Hold): Standing {
   const known = KNOWN.get(hold) ?? new Map<string, Standing>();
   KNOWN.set(hold, known);
-  const key = marks.map(({ id }) => id).join();
+  const key = JSON.stringify(standingMarks(marks).map(saidOf));
   const standing = known.get(key) ?? workedOut(marks, hold);
   known.set(key, standing);
   return standing;
 }
+
+/** A mark without of whom, when and by which name it was made. */
+const saidOf = ({ id: _, at: __, studentId: ___, setupId: ____, ...said }: RowMark) => said;
 
 function workedOut(marks: readonly RowMark[], hold: Hold): Standing {
   const seen = playerSeen(marks, hold);

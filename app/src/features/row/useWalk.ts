@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
 import type { GroupFile } from '@open-palm/contract';
 import { unitedMarks, type RowMark } from '@open-palm/core/row';
@@ -22,9 +22,12 @@ export interface SaidOf {
 
 const NONE: readonly RowMark[] = [];
 
+/** So many ms of a walk are sent in one request; whoever walks is not kept waiting by it after every tap. */
+const WITHIN_MS = 20_000;
+
 /**
  * Today's walk of a group: its marks, from this device and every other, and the way to say something. Every word is safe on this device at
- * once, and goes to the studio with all the others.
+ * once, and goes to the studio with all the others: every now and then, and when the walk is left.
  */
 export function useWalk({ group, newest }: GroupFile, fromMemory: boolean) {
   const [day] = useState(() => format(studioNow(), 'yyyy-MM-dd'));
@@ -59,12 +62,12 @@ export function useWalk({ group, newest }: GroupFile, fromMemory: boolean) {
         marks: unitedMarks(known, allSaid.current),
       };
       void sync
-        .write({ kind: 'walk', id, studentName: group.name, body })
-        .then(() => sync.send())
+        .write({ kind: 'walk', id, studentName: group.name, body, withinMs: WITHIN_MS })
         .catch(() => undefined);
       return fresh;
     },
     [group.id, group.name, id, day, fromMemory, known],
   );
+  useEffect(() => () => void sync.hurry().catch(() => undefined), []);
   return { id, day, marks, say };
 }

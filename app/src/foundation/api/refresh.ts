@@ -1,12 +1,13 @@
 import { mutate } from 'swr';
 import { paths } from './paths';
 
-/** Loads anew what is shown of a student. */
-export async function refreshStudent(id: string): Promise<void> {
-  const own = paths.student(id);
+/** Loads anew what is shown of students. */
+export async function refreshStudents(ids: readonly string[]): Promise<void> {
+  if (ids.length === 0) return;
+  const own = [...new Set(ids)].map(paths.student);
   await Promise.all([
     mutate(paths.students),
-    mutate((key) => typeof key === 'string' && key.startsWith(own)),
+    mutate((key) => typeof key === 'string' && own.some((path) => key.startsWith(path))),
     mutate((key) => typeof key === 'string' && key.startsWith(paths.takes(''))),
     mutate((key) => typeof key === 'string' && key.startsWith(paths.crossings(''))),
   ]);

@@ -89,7 +89,12 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
     return mine;
   }
 
-  async function writeOne({ pictures = [], basedOn = 0, ...entry }: NewEntry): Promise<void> {
+  async function writeOne({
+    pictures = [],
+    basedOn = 0,
+    withinMs = 0,
+    ...entry
+  }: NewEntry): Promise<void> {
     // What never changes is written at once: it is shown already, and must be safe before the page can be left.
     if (!loaded || VERSIONED.has(entry.kind)) await refresh();
     const key = storeKeyOf(entry) ?? uuidv7();
@@ -99,6 +104,8 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
       // A form that has not loaded what its own last edit made goes on from that edit, which may have arrived just now.
       const came = arrived.find((one) => keyOf(one) === keyOf(entry));
       const goesOn = came && basedOn < (came.version ?? 0) ? [came.edit] : [];
+      const isGathered = earlier?.tries === 0 && earlier.notBefore > now();
+      const latest = isGathered ? earlier.notBefore : now() + withinMs;
       return {
         ...entry,
         pictures,
@@ -111,7 +118,7 @@ export function createSyncEngine(parts: EngineParts): SyncEngine {
         madeBy: device,
         at,
         tries: 0,
-        notBefore: 0,
+        notBefore: withinMs === 0 ? 0 : Math.min(latest, now() + withinMs),
       };
     });
     await changed();

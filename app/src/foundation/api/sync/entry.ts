@@ -87,7 +87,12 @@ export type Entry = {
 
 /** What a screen says of a new entry; the rest is the engine's. */
 export type NewEntry = Pick<Entry, 'id' | 'studentName'> &
-  Content & { pictures?: Entry['pictures']; basedOn?: number };
+  Content & {
+    pictures?: Entry['pictures'];
+    basedOn?: number;
+    /** More of the same is to come: it is sent with it, after so many ms at the latest. */
+    withinMs?: number;
+  };
 
 /** Whether it waits to be sent, and not for a person. */
 export const isWaiting = ({ stop, conflict }: Entry): boolean => !stop && !conflict;

@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { isReachable, onReach } from '../reach';
-import { refreshAll, refreshGroups, refreshReport, refreshStudent } from '../refresh';
-import { keyOf, studentOf, studentsOf, type Entry, type Kind } from './entry';
+import { refreshAll, refreshGroups, refreshReport, refreshStudents } from '../refresh';
+import { keyOf, studentsOf, type Entry, type Kind } from './entry';
 import { sync } from './index';
 
 /** What this device holds: what waits to be sent, and what waits for a person. */
@@ -40,11 +40,10 @@ function loadAnewWhatArrived(): () => void {
     const fresh = sync.arrived().filter((one) => !known.includes(one));
     known = sync.arrived();
     for (const one of fresh) {
-      const studentId = studentOf(one);
-      if (studentId !== null) void refreshStudent(studentId);
+      // A group that was edited changes nothing in the files of its players.
+      if (one.kind !== 'group') void refreshStudents(studentsOf(one));
       if (one.kind === 'letter') void refreshReport(one.id);
       if (one.kind === 'group' || one.kind === 'walk') void refreshGroups();
-      if (one.kind === 'walk') studentsOf(one).forEach((id) => void refreshStudent(id));
       // An own hold stands in many answers.
       if (one.kind === 'hold') void refreshAll();
     }
