@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { INSTRUMENTS } from '@open-palm/core/holds';
 import { Button } from '../../foundation/kit/Button';
 import { Choice, Choices } from '../../foundation/kit/Choice';
 import { Notice } from '../../foundation/kit/Notice';
@@ -11,21 +10,20 @@ import { rowWords } from '../../foundation/strings/row';
 import type { Player } from './room';
 import type { GroupRoom } from './useRoom';
 import type { WalkCourse } from './useWalkCourse';
+import { partsOfRoom, type Part } from './walkOrder';
 
 const words = rowWords.walk;
 
 /** How the row is walked: seat by seat or fault by fault, and, behind a touch, past whom. */
 export function WalkWays({
-  course: { way, setWay, section, setSection, fromMemory, setFromMemory },
+  course: { way, setWay, part, setPart, fromMemory, setFromMemory },
   room: { players, strangers },
 }: {
   course: WalkCourse;
   room: GroupRoom;
 }) {
   const [isOpen, setIsOpen] = useState(false);
-  const instruments = INSTRUMENTS.filter((one) =>
-    players.some(({ setup }) => setup.instrument === one),
-  );
+  const parts = partsOfRoom(players);
   return (
     <View style={{ gap: space(2) }}>
       <View style={{ flexDirection: 'row', gap: space(2), flexWrap: 'wrap' }}>
@@ -38,7 +36,7 @@ export function WalkWays({
           />
         ))}
         <Button
-          label={section === null ? words.everyone : strings.instruments[section]}
+          label={nameOfPart(part)}
           accessibilityLabel={words.part}
           icon={isOpen ? 'chevron-up' : 'chevron-down'}
           compact
@@ -47,15 +45,15 @@ export function WalkWays({
       </View>
       {isOpen ? (
         <View style={{ gap: space(3) }}>
-          {instruments.length > 1 ? (
+          {parts.length > 0 ? (
             <Choices question={words.part}>
-              {[null, ...instruments].map((one) => (
+              {[null, ...parts].map((one) => (
                 <Choice
                   key={one ?? 'all'}
-                  label={one === null ? words.everyone : strings.instruments[one]}
-                  chosen={section === one}
+                  label={nameOfPart(one)}
+                  chosen={part === one}
                   onPress={() => {
-                    setSection(one);
+                    setPart(one);
                     setIsOpen(false);
                   }}
                 />
@@ -75,6 +73,11 @@ export function WalkWays({
       ))}
     </View>
   );
+}
+
+function nameOfPart(part: Part | null): string {
+  if (part === null) return words.everyone;
+  return typeof part === 'number' ? words.row(part + 1) : strings.instruments[part];
 }
 
 /** What was said last, and the way to take it back. */

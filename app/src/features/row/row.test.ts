@@ -1,78 +1,14 @@
-import type { GroupFile, StudentListItem, Walked } from '@open-palm/contract';
 import { holdById, type Hold } from '@open-palm/core/holds';
-import { answerOfFault, type RowMark } from '@open-palm/core/row';
-import { walkIdOf } from '@open-palm/records/row';
 import { groupChanges } from './groupChanges';
 import { movedTo } from './movedTo';
 import { planPage } from './planPage';
-import { lastSeenIn, roomOf, standingsIn, unseenDaysOf, type Player } from './room';
+import { lastSeenIn, roomOf, standingsIn, unseenDaysOf } from './room';
 import { seatRise, seatRows } from './seatRows';
 import { readRoom } from './shared';
+import { fine, item, player, room, walked } from './testing/aRoom';
 import { shownNames } from './useHiddenNames';
-import { firstOpen, markOfStanding, walkCounts, walkOrder } from './walkOrder';
-import { walksWithMarks } from './walksWithMarks';
 
 const NOW = new Date('2026-12-02T16:00:00.000Z');
-const hold = holdById('violin-shallow');
-
-const item = (id: string, name: string, more: object = {}): StudentListItem =>
-  ({
-    student: {
-      id,
-      name,
-      middleFingerMm: null,
-      bands: 'on',
-      setups: [
-        {
-          id: `${id}'s`,
-          instrument: 'violin',
-          holdId: 'violin-shallow',
-          bowSize: '4/4',
-          settings: {},
-        },
-      ],
-    },
-    lastCheckAt: null,
-    open: [],
-    ...more,
-  }) as unknown as StudentListItem;
-
-const player = (id: string, place: number, more: Partial<Player> = {}): Player => {
-  const of = item(id, `${id} Name`);
-  return {
-    studentId: id,
-    name: of.student.name,
-    item: of,
-    setup: of.student.setups[0]!,
-    hold,
-    seat: { row: 0, place },
-    hurts: false,
-    ...more,
-  };
-};
-const room = ['a', 'b', 'c', 'd'].map((id, place) => player(id, place));
-
-let count = 0;
-const mark = (studentId: string, said: object): RowMark => {
-  count += 1;
-  const at = `2026-12-02T15:${String(10 + count)}:00.000Z`;
-  return { id: `m${count}`, at, studentId, setupId: `${studentId}'s`, ...said } as RowMark;
-};
-const straight = (studentId: string) => mark(studentId, answerOfFault('thumbStraight', hold)!);
-const fine = (studentId: string) => mark(studentId, { kind: 'fine' });
-const walked = (day: string, ...players: Partial<Walked['players'][number]>[]): Walked => ({
-  id: walkIdOf('g', day),
-  day,
-  fromMemory: false,
-  players: players.map((one) => ({
-    studentId: '',
-    isAbsent: false,
-    faults: {},
-    at: `${day}T15:30:00.000Z`,
-    checkId: null,
-    ...one,
-  })),
-});
 
 describe('a room', () => {
   it('has its players in walking order, and tells whose instrument is gone', () => {
@@ -124,56 +60,6 @@ describe('a room', () => {
       { studentId: '5', name: 'Cora Penn' },
     ]);
     expect([...names.values()]).toEqual(['Ada M.', 'Ada P.', 'Ben', 'Cora Pell', 'Cora Penn']);
-  });
-});
-
-describe('a walk', () => {
-  it('goes on with whom the last one missed, and ends where nobody is open', () => {
-    const before = [
-      walked('2026-11-25', { studentId: 'a' }, { studentId: 'b' }, { studentId: 'c', at: null }),
-    ];
-    expect(walkOrder(room, before, '2026-12-02').map(({ studentId }) => studentId)).toEqual([
-      'c',
-      'd',
-      'a',
-      'b',
-    ]);
-    const standings = standingsIn(room, [fine('a'), mark('b', { kind: 'absent' })]);
-    expect(firstOpen(room, standings)).toBe(2);
-    expect(walkCounts(room, standings)).toEqual({ looked: 1, absent: 1, rest: 2 });
-    const all = standingsIn(
-      room,
-      room.map(({ studentId }) => fine(studentId)),
-    );
-    expect(firstOpen(room, all)).toBe(4);
-  });
-
-  it('marks untouched players as not looked at, never as fine', () => {
-    const standings = standingsIn(room, [straight('a'), fine('b')]);
-    expect(room.map(({ studentId }) => markOfStanding(standings.get(studentId)!))).toEqual([
-      'out',
-      'in',
-      'notSeen',
-      'notSeen',
-    ]);
-  });
-
-  it('that waits on this device is put over what the studio knows of the same day', () => {
-    const id = walkIdOf('g', '2026-12-02');
-    const kept = walked('2026-12-02', { studentId: 'd', faults: { thumbStraight: false } });
-    const file = {
-      walks: [kept],
-      newest: { id, groupId: 'g', day: '2026-12-02', fromMemory: false, marks: [fine('a')] },
-    } as unknown as GroupFile;
-    const here = [
-      { id, groupId: 'g', day: '2026-12-02', fromMemory: false, marks: [straight('b')] },
-    ];
-    const walks = walksWithMarks(file, room, here);
-    expect(walks).toHaveLength(1);
-    const seen = new Map(walks[0]!.players.map((one) => [one.studentId, one.faults]));
-    expect([...seen.keys()].sort()).toEqual(['a', 'b', 'd']);
-    expect(seen.get('b')).toMatchObject({ thumbStraight: true });
-    expect(walksWithMarks(file, room, [])).toEqual([kept]);
   });
 });
 

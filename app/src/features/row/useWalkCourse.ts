@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import type { Instrument } from '@open-palm/core/holds';
 import { strings } from '../../foundation/strings';
 import { measureName, tapWords } from '../../foundation/strings/measureWords';
 import { rowWords } from '../../foundation/strings/row';
@@ -7,7 +6,7 @@ import { faultWords } from './faultWords';
 import { standingsIn, type Player } from './room';
 import type { GroupRoom } from './useRoom';
 import { useWalk, type Said, type SaidOf } from './useWalk';
-import { firstOpen, walkOrder } from './walkOrder';
+import { firstOpen, isIn, walkOrder, type Part } from './walkOrder';
 
 export type Way = 'seat' | 'fault';
 
@@ -26,7 +25,7 @@ export function useWalkCourse({ file, players }: GroupRoom) {
   const { day, marks, say } = useWalk(file, fromMemory);
   const [way, setWay] = useState<Way>('seat');
   const [fault, setFault] = useState<string | null>(null);
-  const [section, setSection] = useState<Instrument | null>(null);
+  const [part, setPart] = useState<Part | null>(null);
   const standings = useMemo(() => standingsIn(players, marks), [players, marks]);
   // Who comes first stays so while the walk goes on, whatever arrives meanwhile.
   const [ids] = useState(() =>
@@ -35,9 +34,9 @@ export function useWalkCourse({ file, players }: GroupRoom) {
   const order = useMemo(() => {
     const place = new Map(ids.map((id, i) => [id, i]));
     return players
-      .filter(({ setup }) => section === null || setup.instrument === section)
+      .filter((player) => isIn(part, player))
       .sort((a, b) => (place.get(a.studentId) ?? Infinity) - (place.get(b.studentId) ?? Infinity));
-  }, [players, ids, section]);
+  }, [players, ids, part]);
   // Until somebody moves on, the walk stands where it was left: what this device holds is read a moment after the screen is there.
   const [chosenAt, setAt] = useState<number | null>(null);
   const at = chosenAt ?? firstOpen(order, standings);
@@ -69,9 +68,9 @@ export function useWalkCourse({ file, players }: GroupRoom) {
   return {
     ...{ marks, standings, order, last, speak, takeBack },
     ...{ way, setWay, fault, setFault, fromMemory, setFromMemory },
-    section,
-    setSection: (next: Instrument | null) => {
-      setSection(next);
+    part,
+    setPart: (next: Part | null) => {
+      setPart(next);
       setAt(null);
     },
     at,

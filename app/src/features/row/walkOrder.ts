@@ -1,4 +1,5 @@
 import type { GroupFile } from '@open-palm/contract';
+import { INSTRUMENTS, type Instrument } from '@open-palm/core/holds';
 import { resumedOrder } from '@open-palm/core/row';
 import type { Player, Standing } from './room';
 
@@ -12,6 +13,22 @@ export function walkOrder(
   const lookedAt = before?.players.flatMap(({ studentId, at }) => (at === null ? [] : [studentId]));
   return resumedOrder(players, new Set(lookedAt));
 }
+
+/** A part of a room that can be walked by itself: an instrument, or a row of seats by its number from the front, from 0. */
+export type Part = Instrument | number;
+
+/** The parts that a room has; none where it is all of one. */
+export function partsOfRoom(players: readonly Player[]): Part[] {
+  const instruments = INSTRUMENTS.filter((one) =>
+    players.some(({ setup }) => setup.instrument === one),
+  );
+  const rows = [...new Set(players.flatMap(({ seat }) => seat?.row ?? []))].sort((a, b) => a - b);
+  return [...(instruments.length > 1 ? instruments : []), ...(rows.length > 1 ? rows : [])];
+}
+
+/** Whether a player sits in a part of the room; everybody does in all of it. */
+export const isIn = (part: Part | null, { setup, seat }: Player): boolean =>
+  part === null || (typeof part === 'number' ? seat?.row === part : setup.instrument === part);
 
 /** Whether anything was said of a player. */
 const isPassed = (standing: Standing | undefined): boolean =>

@@ -150,6 +150,7 @@ export const row = {
     way: 'How you walk',
     place: (n: number, of: number) => `${n} of ${of}`,
     part: 'Whom you walk past',
+    row: (n: number) => `Row ${n}`,
     everyone: 'Everyone',
     touch: 'Fine, or touch what is not right.',
     fine: 'Fine',
