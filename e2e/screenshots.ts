@@ -125,6 +125,9 @@ await phone.getByRole('button', { name: 'Give the card' }).click();
 const cardFile = join(mkdtempSync(join(tmpdir(), 'card-')), 'card.html');
 await (await given).saveAs(cardFile);
 const card = await open(390, 844, 'light', `file://${cardFile}`);
+// A plan begins on the day after it is made.
+await card.clock.setFixedTime(Date.now() + 2 * 24 * 3600 * 1000);
+await card.reload();
 await shoot(card, 'phone-card');
 await card.context().close();
 await phone.goto(studio.url);
