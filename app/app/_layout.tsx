@@ -13,10 +13,11 @@ import { shippedFonts } from '../src/foundation/kit/shippedFonts';
 import { ThemeProvider } from '../src/foundation/kit/ThemeProvider';
 
 export default function Layout() {
-  useFonts(shippedFonts);
+  const [ready, failed] = useFonts(shippedFonts);
   useKeepSending();
   useFreshApp();
   useEffect(registerOfflineApp, []);
+  if (!ready && !failed) return null;
   return (
     <SafeAreaProvider>
       <SWRConfig value={{ revalidateOnFocus: false, shouldRetryOnError: false }}>

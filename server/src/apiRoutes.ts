@@ -24,7 +24,6 @@ import { takeRoutes } from './features/takes/routes';
 import { walkRoutes } from './features/walks/routes';
 import { paperRoutes } from './paper/paperRoutes';
 import type { PhoneWay } from './phones/phoneWay';
-import { rememberRoutes } from './remember/routes';
 import { settingsRoutes, studioRoutes, type StudioReport } from './studio/routes';
 import type { ChosenSettings } from './studio/settings';
 import type { StudioParts } from './studioParts';
@@ -76,7 +75,6 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   crossingRoutes(parts),
   reportRoutes(parts),
   rulerRoutes(parts),
-  rememberRoutes(parts),
   paperRoutes(parts),
 ];
 

@@ -1,8 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Check, ReportInput } from '@open-palm/contract';
-import { reportInputSchema, reportText, MOST_POINTS } from '@open-palm/contract/report';
-import { issuesFromZod } from '@open-palm/contract/zodIssues';
+import {
+  issuesFromZod,
+  reportInputSchema,
+  reportText,
+  MOST_POINTS,
+  type Check,
+  type ReportInput,
+} from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
 import { fieldName } from './fieldName';
 import { paths } from '../../foundation/api/paths';

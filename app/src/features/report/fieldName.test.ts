@@ -1,5 +1,4 @@
-import { reportInputSchema } from '@open-palm/contract/report';
-import { issuesFromZod } from '@open-palm/contract/zodIssues';
+import { issuesFromZod, reportInputSchema } from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
 import { fieldName } from './fieldName';
 

@@ -1,5 +1,4 @@
-import type { Check, LogEntry, Student } from '@open-palm/contract';
-import { reportText } from '@open-palm/contract/report';
+import { reportText, type Check, type LogEntry, type Student } from '@open-palm/contract';
 import { holdById } from '@open-palm/core/holds';
 import { advise, type Finding } from '@open-palm/core/judge';
 import type { LessonLog } from '../../foundation/api/lessonLog';

@@ -1,8 +1,7 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import type { GroupInput } from '@open-palm/contract';
-import { groupInputOf } from '@open-palm/contract/group';
+import { groupInputOf, type GroupInput } from '@open-palm/contract';
 import { useStudents } from '../../foundation/api/queries';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { GroupForm } from './GroupForm';

@@ -1,7 +1,6 @@
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
-import type { Take } from '@open-palm/contract';
-import { FINGERS_SEEN } from '@open-palm/contract/take';
+import { FINGERS_SEEN, type Take } from '@open-palm/contract';
 import { writeStrokeCsv } from '@open-palm/contract/stroke';
 import type { Hold } from '@open-palm/core/holds';
 import { analyseStroke, strokeVerdicts } from '@open-palm/core/stroke';

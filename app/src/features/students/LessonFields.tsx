@@ -1,6 +1,5 @@
 import { useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
-import type { StudentInput } from '@open-palm/contract';
-import { WEEKDAYS } from '@open-palm/contract/lesson';
+import { WEEKDAYS, type StudentInput } from '@open-palm/contract';
 import { Choice, Choices } from '../../foundation/kit/Choice';
 import { strings } from '../../foundation/strings';
 import { Field } from './fields';

@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import type { StudioSettings } from '@open-palm/contract';
-import { studioSettingsSchema } from '@open-palm/contract/studioSettings';
+import { studioSettingsSchema, type StudioSettings } from '@open-palm/contract';
 import { loadAccess } from '../../foundation/api/access';
 import { useStudioSettings } from '../../foundation/api/accessState';
 import { put } from '../../foundation/api/client';

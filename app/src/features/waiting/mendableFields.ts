@@ -1,8 +1,10 @@
-import { crossingInputSchema } from '@open-palm/contract/crossing';
-import { logEntrySchema } from '@open-palm/contract/lessonLog';
-import { relaxedHandInputSchema } from '@open-palm/contract/relaxedHand';
-import { takeInputSchema } from '@open-palm/contract/take';
-import { issuesFromZod } from '@open-palm/contract/zodIssues';
+import {
+  crossingInputSchema,
+  issuesFromZod,
+  logEntrySchema,
+  relaxedHandInputSchema,
+  takeInputSchema,
+} from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
 import type { Entry } from '../../foundation/api/sync/entry';
 import { waitingWords as words } from '../../foundation/strings/waiting';

@@ -1,5 +1,4 @@
-import type { Access, FirstRun } from '@open-palm/contract';
-import { accessSchema } from '@open-palm/contract/access';
+import { accessSchema, type Access, type FirstRun } from '@open-palm/contract';
 import type { z } from 'zod';
 import { noteAccess } from './accessState';
 import { ask } from './client';

@@ -1,6 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { Access, StudioSettings } from '@open-palm/contract';
-import { accessSchema } from '@open-palm/contract/access';
+import { accessSchema, type Access, type StudioSettings } from '@open-palm/contract';
 import { chooseSettings } from '../strings/chosen';
 import { forgetRememberedAnswers } from './rememberedAnswers';
 

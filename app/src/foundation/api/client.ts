@@ -1,7 +1,5 @@
 import type { z } from 'zod';
-import type { Conflict } from '@open-palm/contract';
-import { apiErrorSchema } from '@open-palm/contract/apiError';
-import { HEADERS } from '@open-palm/contract/headers';
+import { apiErrorSchema, HEADERS, type Conflict } from '@open-palm/contract';
 import { strings } from '../strings';
 import { noteRefusal } from './accessState';
 import { APP_BUILD, noteStudioBuild } from './builds';

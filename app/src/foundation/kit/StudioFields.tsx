@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import type { StudioSettings } from '@open-palm/contract';
-import { DATE_STYLES, UNITS } from '@open-palm/contract/studioSettings';
+import { DATE_STYLES, UNITS, type StudioSettings } from '@open-palm/contract';
 import { INSTRUMENTS } from '@open-palm/core/holds';
 import { strings } from '../strings';
 import { styledDay } from '../strings/dateWords';

@@ -1,5 +1,4 @@
-import type { Check } from '@open-palm/contract';
-import { writeCoco } from '@open-palm/contract/coco';
+import { writeCoco, type Check } from '@open-palm/contract';
 import { Button } from '../../../foundation/kit/Button';
 import { saveFile } from '../../../foundation/kit/saveFile';
 import { strings } from '../../../foundation/strings';

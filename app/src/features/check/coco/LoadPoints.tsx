@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { CocoRow } from '@open-palm/contract';
-import { readCoco } from '@open-palm/contract/coco';
+import { readCoco, type CocoRow } from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { malformed } from '@open-palm/core/problem';

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { dateSchema } from '@open-palm/contract/bounds';
-import { MOST_PLAN_DAYS } from '@open-palm/contract/practice';
+import { dateSchema, MOST_PLAN_DAYS } from '@open-palm/contract';
 import { dayOfDate } from '@open-palm/records/time';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Paper } from '@open-palm/contract';
-import { PAPERS } from '@open-palm/contract/paperCard';
+import { PAPERS, type Paper } from '@open-palm/contract';
 import { Button } from '../../../foundation/kit/Button';
 import { space } from '../../../foundation/kit/tokens';
 import { termWords } from '../../../foundation/strings/term';

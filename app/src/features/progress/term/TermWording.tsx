@@ -1,6 +1,5 @@
 import { View } from 'react-native';
-import type { TermWords } from '@open-palm/contract';
-import { MOST_TERM_LINES } from '@open-palm/contract/termPage';
+import { MOST_TERM_LINES, type TermWords } from '@open-palm/contract';
 import { FAMILIES, type Family } from '@open-palm/core/measure';
 import { Button } from '../../../foundation/kit/Button';
 import { Choice, Choices } from '../../../foundation/kit/Choice';

@@ -1,6 +1,4 @@
-import type { TermWords } from '@open-palm/contract';
-import { termWordsSchema } from '@open-palm/contract/termPage';
-import { issuesFromZod } from '@open-palm/contract/zodIssues';
+import { issuesFromZod, termWordsSchema, type TermWords } from '@open-palm/contract';
 import { describeIssue } from '@open-palm/words/describe';
 import { termWords } from '../../../foundation/strings/term';
 

@@ -1,5 +1,4 @@
-import type { TermWords } from '@open-palm/contract';
-import { MOST_TERM_LINES } from '@open-palm/contract/termPage';
+import { MOST_TERM_LINES, type TermWords } from '@open-palm/contract';
 import { FAMILIES } from '@open-palm/core/measure';
 
 /** What the teacher wrote, and what the looks said then; null where a page that was given is taken up as it is. */

@@ -1,5 +1,4 @@
-import type { LogEntry, LogEntryOf } from '@open-palm/contract';
-import { dateSchema } from '@open-palm/contract/bounds';
+import { dateSchema, type LogEntry, type LogEntryOf } from '@open-palm/contract';
 import { dateOfDay, dayOfDate } from '@open-palm/records/time';
 import type { TermTime } from '@open-palm/records/term';
 import { strings } from '../../../foundation/strings';

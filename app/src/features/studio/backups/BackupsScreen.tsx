@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import type { BackupState } from '@open-palm/contract';
-import { backupStateSchema } from '@open-palm/contract/backup';
+import { backupStateSchema, type BackupState } from '@open-palm/contract';
 import { post } from '../../../foundation/api/access';
 import { paths } from '../../../foundation/api/paths';
 import { BackHeader } from '../../../foundation/kit/BackHeader';

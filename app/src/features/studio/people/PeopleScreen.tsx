@@ -1,9 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import type { Role, Visitors } from '@open-palm/contract';
-import { codeAnswerSchema, ROLES } from '@open-palm/contract/access';
-import { keptSchema } from '@open-palm/contract/apiError';
+import { codeAnswerSchema, keptSchema, ROLES, type Role, type Visitors } from '@open-palm/contract';
 import { post } from '../../../foundation/api/access';
 import { currentPerson } from '../../../foundation/api/accessState';
 import { put } from '../../../foundation/api/client';

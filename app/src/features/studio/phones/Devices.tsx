@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Device, Visitors } from '@open-palm/contract';
-import { keptSchema } from '@open-palm/contract/apiError';
+import { keptSchema, type Device, type Visitors } from '@open-palm/contract';
 import { post } from '../../../foundation/api/access';
 import { studioNow } from '../../../foundation/api/clock';
 import { put } from '../../../foundation/api/client';

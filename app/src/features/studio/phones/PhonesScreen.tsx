@@ -1,5 +1,4 @@
-import type { Phones } from '@open-palm/contract';
-import { phonesAnswerSchema } from '@open-palm/contract/access';
+import { phonesAnswerSchema, type Phones } from '@open-palm/contract';
 import { post } from '../../../foundation/api/access';
 import { paths } from '../../../foundation/api/paths';
 import { BackHeader } from '../../../foundation/kit/BackHeader';

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { idSchema } from '@open-palm/contract/ids';
+import { idSchema } from '@open-palm/contract';
 
 const KEY = 'open-palm.device';
 

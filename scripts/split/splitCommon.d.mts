@@ -1,1 +1,0 @@
-export function splitCommon(dist: string): { keptBytes: number; sharedBytes: number };
