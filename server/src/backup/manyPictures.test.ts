@@ -7,7 +7,7 @@ import { buildServer } from '../testing/builtServer';
 import { heapMb, runInThread } from './runBackup';
 import { freshFolder } from './testing/studioContent';
 
-jest.setTimeout(60_000);
+jest.setTimeout(180_000);
 
 it('backs up more pictures than its small thread would hold by itself', async () => {
   const dataDir = freshFolder();
