@@ -219,6 +219,25 @@ test('a locked screen suspends the session; without the studio it is a curtain, 
   await again.stop();
 });
 
+test('whoever signs in again is where they were', async ({ page, context, studio }) => {
+  await page.goto(`${studio.url}/studio/backups`);
+  await expect(page.getByRole('button', { name: 'Back up now' })).toBeVisible();
+  const signInAgain = async () => {
+    await page.getByLabel('Passphrase').fill(PASSPHRASE);
+    await press(page, 'Come in');
+    await expect(page.getByRole('button', { name: 'Back up now' })).toBeVisible();
+    expect(new URL(page.url()).pathname).toBe('/studio/backups');
+  };
+  // The device still believes it is in, and is told otherwise once the page stands.
+  await context.clearCookies();
+  await page.reload();
+  await signInAgain();
+  // The session ends while a page stands.
+  await context.clearCookies();
+  await press(page, 'Back up now');
+  await signInAgain();
+});
+
 test('what waits is taken along as a file to the studio’s new address, and arrives there once', async ({
   page,
   context,

@@ -1,4 +1,5 @@
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { router } from 'expo-router';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { loadAccess } from '../../foundation/api/access';
 import { isInside, onRefusal, useAccess, useCurtain } from '../../foundation/api/accessState';
 import { forgetErased } from '../../foundation/api/forgetErased';
@@ -41,12 +42,14 @@ export function Gate({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (person.current !== undefined && me !== undefined && me !== person.current) {
       // What this page has in its memory belongs to whoever was in before.
-      window.location.reload();
+      window.location.replace('/');
       return;
     }
     person.current = me ?? person.current;
   }, [me]);
   const inside = access !== null && isInside(access);
+  const isOpen = inside && !curtain && !bringsCode;
+  useSamePlace(isOpen);
   useEffect(() => {
     if (!inside) return;
     // What waited for whoever is in now is due; where nothing may be kept, or the studio is away, nothing comes of either.
@@ -57,5 +60,21 @@ export function Gate({ children }: { children: ReactNode }) {
     return onGone(forget);
   }, [inside, me]);
   if (access === null) return wasAsked ? <Door /> : null;
-  return inside && !curtain && !bringsCode ? children : <Door />;
+  return isOpen ? children : <Door />;
 }
+
+/** Brings whoever comes in to the page they were at: screens that are taken down leave the address of the first. */
+function useSamePlace(isOpen: boolean): void {
+  const place = useRef(address());
+  useLayoutEffect(() => {
+    if (!isOpen) return;
+    return () => {
+      place.current = address();
+    };
+  }, [isOpen]);
+  useEffect(() => {
+    if (isOpen && address() !== place.current) router.replace(place.current as '/');
+  }, [isOpen]);
+}
+
+const address = () => window.location.pathname + window.location.search;
