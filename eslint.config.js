@@ -125,6 +125,21 @@ export default [
     },
   },
   {
+    files: ['app/**/*.{ts,tsx}'],
+    ignores: isTest,
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          name: '@open-palm/contract',
+          allowTypeImports: true,
+          message:
+            'From its own file: with the list of all would come every schema, and a phone makes them all before it shows anything.',
+        },
+      ],
+    },
+  },
+  {
     files: ['app/**/*.tsx'],
     ignores: ['**/*.test.tsx'],
     rules: {

@@ -1,3 +1,4 @@
+const { existsSync, readdirSync } = require('node:fs');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 
@@ -13,6 +14,17 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (fromZod && /(^\.|core)\/core\.c?js$/.test(name)) {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'zodWithoutEval.js') };
   }
+  // Neither are schemas of JSON made here: what would make them comes with every schema of ours otherwise.
+  if (
+    fromZod &&
+    /(json-schema(-processors|-generator)?|from-json-schema|to-json-schema)\.c?js$/.test(name)
+  ) {
+    return { type: 'empty' };
+  }
+  // Nor pictures out of a text of SVG.
+  if (/[\\/]react-native-svg[\\/]/.test(context.originModulePath) && /^\.\/(xml|css)$/.test(name)) {
+    return { type: 'empty' };
+  }
   // A package whose every function comes with any of them; our own code imports it by its name, as everywhere.
   if (name === 'd3-array') {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'd3Array.js') };
@@ -21,5 +33,32 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (/(^|\/)(vector-icons|material-design-icons)(\/|$)/.test(name)) return { type: 'empty' };
   return (resolveRequest ?? context.resolveRequest)(context, name, platform);
 };
+
+/** Every script in a folder, as the bundler names it. */
+const scriptsIn = (folder) =>
+  readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && /\.[cm]?[jt]sx?$/.test(entry.name))
+    .map((entry) => path.join(entry.parentPath, entry.name));
+
+/** What notes by which script it is run, and has to be run with it. */
+const AT_ONCE = ['../node_modules/expo', '../node_modules/@expo/metro-runtime'];
+/** What computes asks for a neighbour millions of times: there each is looked up once, before. */
+const COMPUTES = [
+  ...['bow', 'fit', 'hand', 'portrait', 'pose', 'stats'].map((part) => `../core/${part}`),
+  '../vision',
+  ...['ml-levenberg-marquardt', 'ml-matrix', 'three'].map((name) => `../node_modules/${name}`),
+];
+const blockList = Object.fromEntries(
+  [...AT_ONCE, ...COMPUTES]
+    .map((folder) => path.join(__dirname, folder))
+    .filter(existsSync)
+    .flatMap(scriptsIn)
+    .map((file) => [file, true]),
+);
+
+// Everything else is run when it is first used, not when the app opens.
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: true, inlineRequires: { blockList } },
+});
 
 module.exports = config;

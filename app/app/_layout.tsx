@@ -13,11 +13,10 @@ import { shippedFonts } from '../src/foundation/kit/shippedFonts';
 import { ThemeProvider } from '../src/foundation/kit/ThemeProvider';
 
 export default function Layout() {
-  const [ready, failed] = useFonts(shippedFonts);
+  useFonts(shippedFonts);
   useKeepSending();
   useFreshApp();
   useEffect(registerOfflineApp, []);
-  if (!ready && !failed) return null;
   return (
     <SafeAreaProvider>
       <SWRConfig value={{ revalidateOnFocus: false, shouldRetryOnError: false }}>

@@ -28,6 +28,7 @@ export * from './paperCard';
 export * from './picture';
 export * from './practice';
 export * from './relaxedHand';
+export * from './remember';
 export * from './restarts';
 export * from './setup';
 export * from './student';

@@ -31,7 +31,17 @@ export const lessonSchema = z
 
 export type Lesson = z.infer<typeof lessonSchema>;
 
+/** Asked of every lesson of a studio, which has them in one zone or two, and slow to find out. */
+const KNOWN_ZONES = new Map<string, boolean>();
+
 function isTimeZone(name: string): boolean {
+  const known = KNOWN_ZONES.get(name) ?? isKnownHere(name);
+  // A stranger's list of made-up names must not be kept for ever.
+  if (KNOWN_ZONES.size < 100) KNOWN_ZONES.set(name, known);
+  return known;
+}
+
+function isKnownHere(name: string): boolean {
   try {
     new Intl.DateTimeFormat('en', { timeZone: name });
     return true;

@@ -24,6 +24,7 @@ import { takeRoutes } from './features/takes/routes';
 import { walkRoutes } from './features/walks/routes';
 import { paperRoutes } from './paper/paperRoutes';
 import type { PhoneWay } from './phones/phoneWay';
+import { rememberRoutes } from './remember/routes';
 import { settingsRoutes, studioRoutes, type StudioReport } from './studio/routes';
 import type { ChosenSettings } from './studio/settings';
 import type { StudioParts } from './studioParts';
@@ -75,6 +76,7 @@ export const apiRoutes = (parts: ApiParts): Router[] => [
   crossingRoutes(parts),
   reportRoutes(parts),
   rulerRoutes(parts),
+  rememberRoutes(parts),
   paperRoutes(parts),
 ];
 

@@ -68,6 +68,7 @@ const MAY: Readonly<Record<string, string>> = {
   'GET /api/pictures/:id': 'teacher owner',
   'PUT /api/pictures/:id': 'teacher owner',
   'PUT /api/relaxed-hands/:id': 'teacher owner',
+  'POST /api/remember': 'teacher owner',
   'GET /api/ruler/page.pdf': 'teacher owner',
   'POST /api/cards/pdf': 'teacher owner',
   'POST /api/terms/pdf': 'teacher owner',

@@ -70,6 +70,7 @@ export const POLICY: Readonly<Record<string, Rule>> = {
   'GET /api/pictures/:id': 'teacher',
   'PUT /api/pictures/:id': 'teacher',
   'PUT /api/relaxed-hands/:id': 'teacher',
+  'POST /api/remember': 'teacher',
   'GET /api/ruler/page.pdf': 'teacher',
   'POST /api/cards/pdf': 'teacher',
   'POST /api/terms/pdf': 'teacher',

@@ -1,6 +1,6 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { type SeenSigns, type Student } from '@open-palm/contract';
+import type { SeenSigns, Student } from '@open-palm/contract';
 import { openPainFlags } from '@open-palm/records/log';
 import type { Hold } from '@open-palm/core/holds';
 import {

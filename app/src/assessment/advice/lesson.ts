@@ -1,6 +1,6 @@
 import { differenceInDays } from 'date-fns/differenceInDays';
 import { isSameDay } from 'date-fns/isSameDay';
-import { type LogEntry, type LogEntryOf, type OwnCue, type SeenSigns } from '@open-palm/contract';
+import type { LogEntry, LogEntryOf, OwnCue, SeenSigns } from '@open-palm/contract';
 import { causeWords, cueOutcomes } from '@open-palm/records/log';
 import {
   causeHistory,

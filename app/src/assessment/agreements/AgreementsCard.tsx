@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type LogEntryOf, type Student } from '@open-palm/contract';
+import type { LogEntryOf, Student } from '@open-palm/contract';
 import { openEntries } from '@open-palm/records/log';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { Button } from '../../foundation/kit/Button';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from 'react-native-paper';
-import { type LogEntryOf } from '@open-palm/contract';
+import type { LogEntryOf } from '@open-palm/contract';
 import { stepsDone } from '@open-palm/records/log';
 import { dateOfDay, dayOfDate } from '@open-palm/records/time';
 import { aidById, aidPlan } from '@open-palm/core/practice';

@@ -2,7 +2,7 @@ import { addDays } from 'date-fns/addDays';
 import { addMonths } from 'date-fns/addMonths';
 import { format } from 'date-fns/format';
 import { z } from 'zod';
-import { type Lesson } from '@open-palm/contract';
+import type { Lesson } from '@open-palm/contract';
 import { nextLessonDate } from '@open-palm/records/time';
 
 export type When = 'lesson' | 'week' | 'month' | 'other';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { type LogEntryOf } from '@open-palm/contract';
+import type { LogEntryOf } from '@open-palm/contract';
 import { openPainFlags } from '@open-palm/records/log';
 import type { LessonLog } from '../../foundation/api/lessonLog';
 import { Button } from '../../foundation/kit/Button';

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { Removable, Removal } from '@open-palm/contract';
-import { BIN_DAYS } from '@open-palm/contract';
+import { BIN_DAYS } from '@open-palm/contract/bin';
 import { remove, useRemovable } from '../../foundation/api/bin';
 import { ApiProblem } from '../../foundation/api/client';
 import { studioNow } from '../../foundation/api/clock';

@@ -1,4 +1,4 @@
-import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
+import { LARGEST_PICTURE_BYTES } from '@open-palm/contract/picture';
 import { strings } from '../../foundation/strings';
 import { MOST_PIXELS, PictureProblem } from './preparePicture';
 

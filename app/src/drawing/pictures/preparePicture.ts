@@ -1,4 +1,4 @@
-import { LARGEST_PICTURE_BYTES } from '@open-palm/contract';
+import { LARGEST_PICTURE_BYTES } from '@open-palm/contract/picture';
 import { imageDimensionsFromData } from 'image-dimensions';
 import { pictureFormat, isComplete } from './pictureFormat';
 

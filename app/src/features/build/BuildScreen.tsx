@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { type HandFile } from '@open-palm/contract';
+import type { HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { useLessonLog } from '../../foundation/api/lessonLog';
 import { useHandFile } from '../../foundation/api/queries';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { PAPERS, type Paper } from '@open-palm/contract';
+import type { Paper } from '@open-palm/contract';
+import { PAPERS } from '@open-palm/contract/paperCard';
 import { Button } from '../../foundation/kit/Button';
 import { space } from '../../foundation/kit/tokens';
 import { strings } from '../../foundation/strings';

@@ -1,13 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import {
-  issuesFromZod,
-  reportInputSchema,
-  reportText,
-  MOST_POINTS,
-  type Check,
-  type ReportInput,
-} from '@open-palm/contract';
+import type { Check, ReportInput } from '@open-palm/contract';
+import { reportInputSchema, reportText, MOST_POINTS } from '@open-palm/contract/report';
+import { issuesFromZod } from '@open-palm/contract/zodIssues';
 import { describeIssue } from '@open-palm/words/describe';
 import { fieldName } from './fieldName';
 import { paths } from '../../foundation/api/paths';

@@ -1,6 +1,7 @@
 import useSWR from 'swr';
 import { useMemo } from 'react';
-import { reportInputOf, type Check, type HandFile, type Report } from '@open-palm/contract';
+import type { Check, HandFile, Report } from '@open-palm/contract';
+import { reportInputOf } from '@open-palm/contract/report';
 import { gripFacts } from '@open-palm/records/grip';
 import { openPainFlags } from '@open-palm/records/log';
 import { ageBandOf } from '@open-palm/core/judge';

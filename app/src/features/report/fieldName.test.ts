@@ -1,4 +1,5 @@
-import { issuesFromZod, reportInputSchema } from '@open-palm/contract';
+import { reportInputSchema } from '@open-palm/contract/report';
+import { issuesFromZod } from '@open-palm/contract/zodIssues';
 import { describeIssue } from '@open-palm/words/describe';
 import { fieldName } from './fieldName';
 

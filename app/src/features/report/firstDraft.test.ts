@@ -1,4 +1,5 @@
-import { reportText, type Check, type LogEntry, type Student } from '@open-palm/contract';
+import type { Check, LogEntry, Student } from '@open-palm/contract';
+import { reportText } from '@open-palm/contract/report';
 import { holdById } from '@open-palm/core/holds';
 import { advise, type Finding } from '@open-palm/core/judge';
 import type { LessonLog } from '../../foundation/api/lessonLog';

@@ -1,4 +1,5 @@
-import { reportSchema, mailSchema, type Report } from '@open-palm/contract';
+import type { Report } from '@open-palm/contract';
+import { reportSchema, mailSchema } from '@open-palm/contract/report';
 import { ApiProblem, ask, put } from '../../foundation/api/client';
 import { paths } from '../../foundation/api/paths';
 import { strings } from '../../foundation/strings';

@@ -1,7 +1,8 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { groupInputOf, type GroupInput } from '@open-palm/contract';
+import type { GroupInput } from '@open-palm/contract';
+import { groupInputOf } from '@open-palm/contract/group';
 import { useStudents } from '../../foundation/api/queries';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { GroupForm } from './GroupForm';

@@ -3,13 +3,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { LAYOUTS } from '@open-palm/core/row/seats';
-import {
-  groupInputSchema,
-  lessonSchema,
-  WEEKDAYS,
-  type GroupInput,
-  type StudentListItem,
-} from '@open-palm/contract';
+import type { GroupInput, StudentListItem } from '@open-palm/contract';
+import { groupInputSchema } from '@open-palm/contract/group';
+import { lessonSchema, WEEKDAYS } from '@open-palm/contract/lesson';
 import { deviceZone } from '../../foundation/api/clock';
 import { refreshGroups } from '../../foundation/api/refresh';
 import { Refused, saveGroup } from '../../foundation/api/write';

@@ -2,7 +2,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { useFocusEffect } from 'expo-router';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import { type HandFile, type KeptTake, type Take } from '@open-palm/contract';
+import type { HandFile, KeptTake, Take } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import { studioNow } from '../../foundation/api/clock';
 import { useHandFile, useTakes } from '../../foundation/api/queries';

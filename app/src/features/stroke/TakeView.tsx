@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { FINGERS_SEEN, type Take } from '@open-palm/contract';
+import type { Take } from '@open-palm/contract';
+import { FINGERS_SEEN } from '@open-palm/contract/take';
 import { writeStrokeCsv } from '@open-palm/contract/stroke';
 import type { Hold } from '@open-palm/core/holds';
 import { analyseStroke, strokeVerdicts } from '@open-palm/core/stroke';

@@ -1,4 +1,4 @@
-import { inputOf } from '@open-palm/contract';
+import { inputOf } from '@open-palm/contract/student';
 import { useHandFile } from '../../foundation/api/queries';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { StudentForm } from './StudentForm';

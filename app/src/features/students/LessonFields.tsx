@@ -1,5 +1,6 @@
 import { useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
-import { WEEKDAYS, type StudentInput } from '@open-palm/contract';
+import type { StudentInput } from '@open-palm/contract';
+import { WEEKDAYS } from '@open-palm/contract/lesson';
 import { Choice, Choices } from '../../foundation/kit/Choice';
 import { strings } from '../../foundation/strings';
 import { Field } from './fields';

@@ -5,12 +5,9 @@ import { useFieldArray, useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
 import type { z } from 'zod';
-import {
-  problemMessage,
-  SKIN_TONES,
-  studentInputSchema,
-  type StudentInput,
-} from '@open-palm/contract';
+import type { StudentInput } from '@open-palm/contract';
+import { SKIN_TONES, studentInputSchema } from '@open-palm/contract/student';
+import { problemMessage } from '@open-palm/contract/zodIssues';
 import type { Hold } from '@open-palm/core/holds';
 import { SIDES } from '@open-palm/core/measure';
 import { LEVELS } from '@open-palm/core/practice';

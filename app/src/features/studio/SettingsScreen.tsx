@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { studioSettingsSchema, type StudioSettings } from '@open-palm/contract';
+import type { StudioSettings } from '@open-palm/contract';
+import { studioSettingsSchema } from '@open-palm/contract/studioSettings';
 import { loadAccess } from '../../foundation/api/access';
 import { useStudioSettings } from '../../foundation/api/accessState';
 import { put } from '../../foundation/api/client';

@@ -1,5 +1,5 @@
 import useSWR from 'swr';
-import { phonesAnswerSchema, visitorsSchema } from '@open-palm/contract';
+import { phonesAnswerSchema, visitorsSchema } from '@open-palm/contract/access';
 import { ask } from '../../foundation/api/client';
 import { paths } from '../../foundation/api/paths';
 

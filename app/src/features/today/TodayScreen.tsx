@@ -8,6 +8,7 @@ import { useMinute } from '../../foundation/api/useMinute';
 import { useGroups, useStudents } from '../../foundation/api/queries';
 import { useEntries } from '../../foundation/api/sync/useSync';
 import { Button } from '../../foundation/kit/Button';
+import { Later } from '../../foundation/kit/Later';
 import { Loaded } from '../../foundation/kit/Loaded';
 import { NavBar } from '../../foundation/kit/NavBar';
 import { Notice } from '../../foundation/kit/Notice';
@@ -101,15 +102,17 @@ function Day({ data: { students, unreadable }, now }: { data: Students; now: Dat
     <>
       {unreadable > 0 ? <Notice tone="out">{words.unreadable(unreadable)}</Notice> : null}
       {top ? <LessonOnTop key={top.item.student.id} row={top} now={now} /> : null}
-      <GroupsOfToday groups={groups?.groups ?? []} now={now} />
-      {rest.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
-      <Rows rows={rest} now={now} />
-      {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}
-      <Rows rows={due} now={now} />
-      {due.length === 0 ? (
-        <Text second>{lessons.length === 0 ? words.nobodyAtAll : words.nobodyDue}</Text>
-      ) : null}
-      <Others rows={others} now={now} />
+      <Later>
+        <GroupsOfToday groups={groups?.groups ?? []} now={now} />
+        {rest.length > 0 ? <Text variant="heading">{words.lessons}</Text> : null}
+        <Rows rows={rest} now={now} />
+        {due.length > 0 ? <Text variant="heading">{words.due}</Text> : null}
+        <Rows rows={due} now={now} />
+        {due.length === 0 ? (
+          <Text second>{lessons.length === 0 ? words.nobodyAtAll : words.nobodyDue}</Text>
+        ) : null}
+        <Others rows={others} now={now} />
+      </Later>
     </>
   );
 }

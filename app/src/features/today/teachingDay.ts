@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { type LogEntryOf, type SetupTrack, type StudentListItem } from '@open-palm/contract';
+import type { LogEntryOf, SetupTrack, StudentListItem } from '@open-palm/contract';
 import { openEntries } from '@open-palm/records/log';
 import { lessonOnDate } from '@open-palm/records/time';
 import { practiceReasons, type PracticeReason } from './practiceReasons';

@@ -1,10 +1,8 @@
-import {
-  crossingInputSchema,
-  issuesFromZod,
-  logEntrySchema,
-  relaxedHandInputSchema,
-  takeInputSchema,
-} from '@open-palm/contract';
+import { crossingInputSchema } from '@open-palm/contract/crossing';
+import { logEntrySchema } from '@open-palm/contract/lessonLog';
+import { relaxedHandInputSchema } from '@open-palm/contract/relaxedHand';
+import { takeInputSchema } from '@open-palm/contract/take';
+import { issuesFromZod } from '@open-palm/contract/zodIssues';
 import { describeIssue } from '@open-palm/words/describe';
 import type { Entry } from '../../foundation/api/sync/entry';
 import { waitingWords as words } from '../../foundation/strings/waiting';

@@ -1,4 +1,5 @@
-import { accessSchema, type Access, type FirstRun } from '@open-palm/contract';
+import type { Access, FirstRun } from '@open-palm/contract';
+import { accessSchema } from '@open-palm/contract/access';
 import type { z } from 'zod';
 import { noteAccess } from './accessState';
 import { ask } from './client';

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
-import { accessSchema, type Access, type StudioSettings } from '@open-palm/contract';
+import type { Access, StudioSettings } from '@open-palm/contract';
+import { accessSchema } from '@open-palm/contract/access';
 import { chooseSettings } from '../strings/chosen';
 import { forgetRememberedAnswers } from './rememberedAnswers';
 

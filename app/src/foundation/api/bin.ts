@@ -1,13 +1,8 @@
 import { useSyncExternalStore } from 'react';
 import useSWR from 'swr';
 import { v7 as uuidv7 } from 'uuid';
-import {
-  binItemSchema,
-  binSchema,
-  removableSchema,
-  type BinItem,
-  type Removal,
-} from '@open-palm/contract';
+import type { BinItem, Removal } from '@open-palm/contract';
+import { binItemSchema, binSchema, removableSchema } from '@open-palm/contract/bin';
 import { post } from './access';
 import { ask, put } from './client';
 import { forgetErased } from './forgetErased';

@@ -1,5 +1,7 @@
 import type { z } from 'zod';
-import { apiErrorSchema, HEADERS, type Conflict } from '@open-palm/contract';
+import type { Conflict } from '@open-palm/contract';
+import { apiErrorSchema } from '@open-palm/contract/apiError';
+import { HEADERS } from '@open-palm/contract/headers';
 import { strings } from '../strings';
 import { noteRefusal } from './accessState';
 import { APP_BUILD, noteStudioBuild } from './builds';

@@ -1,6 +1,5 @@
-import { goneSchema, studentListSchema } from '@open-palm/contract';
+import { goneSchema } from '@open-palm/contract/bin';
 import { post } from './access';
-import { ask } from './client';
 import { drafts, termDrafts } from './drafts';
 import { paths } from './paths';
 import { forgetAnswersAbout, rememberedPaths } from './rememberedAnswers';
@@ -12,19 +11,17 @@ const ID = /[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 const MOST = 5000;
 
 /**
- * Forgets on this device whatever was erased in the studio: what waits to be sent, unfinished looks and pages, and remembered answers. The studio is
- * asked about what it does not show; what it does not know because it was never sent stays.
+ * Forgets on this device whatever was erased in the studio: what waits to be sent, unfinished looks and pages, and remembered answers. What the studio does
+ * not know because it was never sent stays.
  */
 export async function forgetErased(): Promise<void> {
-  const { students } = await ask(studentListSchema, paths.students);
-  const shown = new Set(students.map(({ student }) => student.id));
   const unfinished = [...(await drafts.all()), ...(await termDrafts.all())];
   const held = new Set([
     ...sync.contents().flatMap((entry) => [entry.id, ...studentsOf(entry)]),
     ...unfinished.map(({ studentId }) => studentId),
     ...(await rememberedPaths()).flatMap((path) => path.match(ID) ?? []),
   ]);
-  const ids = [...held].filter((id) => !shown.has(id)).slice(0, MOST);
+  const ids = [...held].slice(0, MOST);
   if (ids.length === 0) return;
   const { erased } = await post(goneSchema, paths.gone, { ids });
   const isErased = new Set(erased);

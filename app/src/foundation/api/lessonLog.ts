@@ -1,6 +1,6 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { v7 as uuidv7 } from 'uuid';
-import { type HandFile, type LogEntry, type OwnCue } from '@open-palm/contract';
+import type { HandFile, LogEntry, OwnCue } from '@open-palm/contract';
 import { isStudentWide, ownCueOf } from '@open-palm/records/log';
 import { studioNow } from './clock';
 import { sync } from './sync';

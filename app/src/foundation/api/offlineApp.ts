@@ -1,6 +1,7 @@
-import { groupListSchema, studentListSchema } from '@open-palm/contract';
-import { ask } from './client';
+import { rememberSchema } from '@open-palm/contract/remember';
+import { post } from './access';
 import { paths } from './paths';
+import { isRemembered, rememberAnswers, rememberedVersions } from './rememberedAnswers';
 
 /**
  * Lets the app open without a network after the first visit: a service worker keeps the app's own files, and the
@@ -24,14 +25,34 @@ const hasTakenOver = () =>
     else serviceWorker.addEventListener('controllerchange', () => resolve(), { once: true });
   });
 
-/** Reads every group and hand file once somebody is in, so that a row can be walked and a look taken of any student when the network is gone. */
+/** How long the app is left to whoever opened it, ms. */
+const QUIET_MS = 4000;
+
+/**
+ * Fetches what changed of every group and hand file since this device last asked, once nobody waits for anything, so that a row can be walked
+ * and a look taken of any student when the network is gone.
+ */
 export async function rememberStudio(): Promise<void> {
   await takenOver;
-  const { groups } = await ask(groupListSchema, paths.groups);
-  for (const { group } of groups) await fetch(paths.group(group.id));
-  const { students } = await ask(studentListSchema, paths.students);
-  for (const { student } of students) {
-    await fetch(paths.handFile(student.id));
-    for (const { id } of student.setups) await fetch(paths.handFile(student.id, id));
+  await quiet();
+  for (const path of [paths.students, paths.groups, paths.holds]) {
+    // Through the service worker, which keeps it.
+    if (!(await isRemembered(path))) await fetch(path);
+  }
+  for (let asksOn = true; asksOn;) {
+    const known = await rememberedVersions();
+    const { answers, more } = await rememberAnswers(() =>
+      post(rememberSchema, paths.remember, { known }),
+    );
+    // A browser that keeps nothing would be told the same for ever.
+    asksOn = more && answers.length > 0 && (await isRemembered(answers[0]!.paths[0]!));
   }
 }
+
+const quiet = () =>
+  new Promise<void>((resolve) => {
+    setTimeout(() => {
+      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 4000 });
+      else resolve();
+    }, QUIET_MS);
+  });

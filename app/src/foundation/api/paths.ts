@@ -20,6 +20,7 @@ export const paths = {
   eraseFromBin: (id: string) => `/api/bin/${id}/erase`,
   removable: (kind: string, id: string) => `/api/removable/${kind}/${id}`,
   gone: '/api/gone',
+  remember: '/api/remember',
   students: '/api/students',
   student: (id: string) => `/api/students/${id}`,
   handFile: (id: string, setupId?: string) =>

@@ -1,19 +1,15 @@
 import { useMemo } from 'react';
 import useSWR from 'swr';
-import {
-  checkSchema,
-  crossingListSchema,
-  groupFileSchema,
-  groupListSchema,
-  handFileSchema,
-  historySchema,
-  leftOutOf,
-  ownHoldListSchema,
-  studentListSchema,
-  studioStateSchema,
-  takeListSchema,
-  type Check,
-} from '@open-palm/contract';
+import type { Check } from '@open-palm/contract';
+import { checkSchema } from '@open-palm/contract/check';
+import { crossingListSchema } from '@open-palm/contract/crossing';
+import { handFileSchema, studentListSchema } from '@open-palm/contract/handFile';
+import { leftOutOf } from '@open-palm/contract/lenientArray';
+import { ownHoldListSchema } from '@open-palm/contract/ownHold';
+import { studioStateSchema } from '@open-palm/contract/studioState';
+import { takeListSchema } from '@open-palm/contract/take';
+import { historySchema } from '@open-palm/contract/track';
+import { groupFileSchema, groupListSchema } from '@open-palm/contract/walk';
 import type { z } from 'zod';
 import type { RowMark } from '@open-palm/core/row/rowMark';
 import { ask } from './client';

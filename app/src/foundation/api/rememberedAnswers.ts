@@ -1,8 +1,18 @@
+import type { Remember } from '@open-palm/contract';
+import { studioNow } from './clock';
+
 /** Where the service worker keeps the studio's last answers. */
 const REMEMBERED_ANSWERS = 'studio-answers';
 
+/** In which version the studio gave an answer that was fetched to be remembered; one that a screen asked for has none. */
+const VERSION = 'x-open-palm-version';
+
+/** Grows when everything is forgotten: what is still on its way then is not kept. */
+let forgotten = 0;
+
 /** Forgets what this device remembers of students. */
 export function forgetRememberedAnswers(): void {
+  forgotten += 1;
   if (typeof caches !== 'undefined') void caches.delete(REMEMBERED_ANSWERS).catch(() => false);
 }
 
@@ -29,4 +39,39 @@ export async function forgetAnswersAbout(isAbout: (path: string) => boolean): Pr
   for (const request of await cache.keys()) {
     if (isAbout(pathOf(request))) await cache.delete(request);
   }
+}
+
+/** The versions of what this device remembers, by path. */
+export async function rememberedVersions(): Promise<Record<string, string>> {
+  const cache = await opened();
+  const versions: Record<string, string> = {};
+  for (const request of (await cache?.keys()) ?? []) {
+    const version = (await cache?.match(request))?.headers.get(VERSION);
+    if (version) versions[pathOf(request)] = version;
+  }
+  return versions;
+}
+
+/** Whether an answer is remembered at all, in whichever version. */
+export const isRemembered = async (path: string): Promise<boolean> =>
+  (await (await opened())?.match(path)) !== undefined;
+
+/**
+ * Keeps answers that were fetched to be remembered, unless all were forgotten since they were asked for.
+ *
+ * @param ask fetches them
+ */
+export async function rememberAnswers(ask: () => Promise<Remember>): Promise<Remember> {
+  const turn = forgotten;
+  const fresh = await ask();
+  const cache = await opened();
+  const headers = { 'Content-Type': 'application/json', Date: studioNow().toUTCString() };
+  for (const { paths, version, body } of fresh.answers) {
+    for (const path of paths) {
+      if (turn !== forgotten) return fresh;
+      await cache?.put(path, new Response(body, { headers: { ...headers, [VERSION]: version } }));
+    }
+  }
+  for (const path of fresh.gone) await cache?.delete(path);
+  return fresh;
 }

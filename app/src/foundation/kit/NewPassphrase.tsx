@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { PASSPHRASE_LEAST } from '@open-palm/contract';
+import { PASSPHRASE_LEAST } from '@open-palm/contract/access';
 import { doorWords as words } from '../strings/door';
 import { PassphraseField } from './PassphraseField';
 import { Text } from './Text';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { DATE_STYLES, UNITS, type StudioSettings } from '@open-palm/contract';
+import type { StudioSettings } from '@open-palm/contract';
+import { DATE_STYLES, UNITS } from '@open-palm/contract/studioSettings';
 import { INSTRUMENTS } from '@open-palm/core/holds';
 import { strings } from '../strings';
 import { styledDay } from '../strings/dateWords';

@@ -1,31 +1,22 @@
 import { Router } from '@koa/router';
 import {
   studentInputSchema,
-  type HandFile,
   type HandHistory,
   type Setup,
   type SetupTrack,
   type Student,
 } from '@open-palm/contract';
-import { mergeContacts } from '@open-palm/core/measure';
-import { lastSeenOf, mergeSigns, standingsOf, type SeenNow } from '@open-palm/records/lastSeen';
-import {
-  checkSummaries,
-  newestContacts,
-  newestFittedHand,
-  newestMeasures,
-  newestSigns,
-  openByStudent,
-  PORTRAIT_CHECKS,
-} from '../../lastSeen/repo';
+import { standingsOf, type SeenNow } from '@open-palm/records/lastSeen';
+import { openByStudent } from '../../lastSeen/repo';
 import { notFound } from '../../problem';
 import { readBody, readEdit, readId, writtenBy } from '../../readBody';
-import { latestHolds, logOf, newestRelaxedHand, ownCues } from '../../references/repo';
+import { latestHolds } from '../../references/repo';
 import type { MailFolders } from '../../bin/mail';
 import type { StudioParts } from '../../studioParts';
 import { setupsWithPending } from '../../derive/repo';
 import { READ_WAIT_MS, soon } from '../../derive/waits';
 import { countUntold, tracksByStudent, wholeHistory } from '../../tracking/repo';
+import { handFileOf } from './handFile';
 import { allStudents, findStudent } from './repo';
 import { saveStudent } from './service';
 
@@ -83,24 +74,7 @@ export function studentRoutes(parts: StudioParts & MailFolders): Router {
     if (!student) throw notFound('student', 'id');
     const setup = setupAsked(student, ctx.query.setup);
     await deriver.settled([setup.id], READ_WAIT_MS);
-    const newest = await newestMeasures(reader, 2, setup.id);
-    const contacts = await newestContacts(reader, PORTRAIT_CHECKS, setup.id);
-    const handFile: HandFile = {
-      workingOut: deriver.waiting().length,
-      student,
-      setupId: setup.id,
-      ownHolds: (await latestHolds(reader)) as HandFile['ownHolds'],
-      relaxedHand: (await newestRelaxedHand(reader, id)) ?? null,
-      history: await checkSummaries(reader, setup.id),
-      lastSeen: lastSeenOf(newest),
-      standings: standingsOf(newest),
-      contacts: mergeContacts(contacts),
-      fittedHand: await newestFittedHand(reader, setup.id),
-      signs: mergeSigns(await newestSigns(reader, PORTRAIT_CHECKS, setup.id)),
-      log: await logOf(reader, id, setup.id),
-      ownCues: await ownCues(reader),
-    };
-    ctx.body = handFile;
+    ctx.body = await handFileOf(parts, student, setup.id);
   });
 
   router.get('/:id/history', async (ctx) => {

@@ -1,11 +1,7 @@
 import { useState } from 'react';
-import {
-  inputOf,
-  schemaProblem,
-  studentInputSchema,
-  type HandFile,
-  type StudentInput,
-} from '@open-palm/contract';
+import type { HandFile, StudentInput } from '@open-palm/contract';
+import { inputOf, studentInputSchema } from '@open-palm/contract/student';
+import { schemaProblem } from '@open-palm/contract/zodIssues';
 import { describeProblem } from '@open-palm/words/describe';
 import {
   bowWarning,

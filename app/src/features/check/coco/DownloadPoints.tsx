@@ -1,4 +1,5 @@
-import { writeCoco, type Check } from '@open-palm/contract';
+import type { Check } from '@open-palm/contract';
+import { writeCoco } from '@open-palm/contract/coco';
 import { Button } from '../../../foundation/kit/Button';
 import { saveFile } from '../../../foundation/kit/saveFile';
 import { strings } from '../../../foundation/strings';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { readCoco, type CocoRow } from '@open-palm/contract';
+import type { CocoRow } from '@open-palm/contract';
+import { readCoco } from '@open-palm/contract/coco';
 import { describeIssue } from '@open-palm/words/describe';
 import { InputError } from '@open-palm/core/issue';
 import { malformed } from '@open-palm/core/problem';

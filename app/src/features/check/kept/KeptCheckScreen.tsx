@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { type Check, type HandFile } from '@open-palm/contract';
+import type { Check, HandFile } from '@open-palm/contract';
 import { gripFacts } from '@open-palm/records/grip';
 import { READINESS } from '@open-palm/core/practice';
 import { useLessonLog } from '../../../foundation/api/lessonLog';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type HandFile } from '@open-palm/contract';
+import type { HandFile } from '@open-palm/contract';
 import { openPainFlags } from '@open-palm/records/log';
 import type { Hold } from '@open-palm/core/holds';
 import { testSigns } from '@open-palm/core/judge';

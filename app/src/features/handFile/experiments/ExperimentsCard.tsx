@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type LogEntryOf, type Student } from '@open-palm/contract';
+import type { LogEntryOf, Student } from '@open-palm/contract';
 import { openPainFlags } from '@open-palm/records/log';
 import { ageBandOf } from '@open-palm/core/judge';
 import type { LessonLog } from '../../../foundation/api/lessonLog';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { dateSchema, MOST_PLAN_DAYS } from '@open-palm/contract';
+import { dateSchema } from '@open-palm/contract/bounds';
+import { MOST_PLAN_DAYS } from '@open-palm/contract/practice';
 import { dayOfDate } from '@open-palm/records/time';
 import { Text } from '../../../foundation/kit/Text';
 import { useTokens } from '../../../foundation/kit/ThemeProvider';

@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { RESTARTS } from '@open-palm/contract';
+import { RESTARTS } from '@open-palm/contract/restarts';
 import { dateOfDay } from '@open-palm/records/time';
 import type { LessonLog } from '../../../foundation/api/lessonLog';
 import { Button } from '../../../foundation/kit/Button';

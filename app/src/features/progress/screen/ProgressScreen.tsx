@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { type HandFile, type HandHistory } from '@open-palm/contract';
+import type { HandFile, HandHistory } from '@open-palm/contract';
 import { dateOfDay } from '@open-palm/records/time';
 import { FAMILIES, type Family } from '@open-palm/core/measure';
 import { studioNow } from '../../../foundation/api/clock';

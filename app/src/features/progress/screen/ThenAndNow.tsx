@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { type HandFile } from '@open-palm/contract';
+import type { HandFile } from '@open-palm/contract';
 import { gripFacts, gripOf } from '@open-palm/records/grip';
 import type { Hold } from '@open-palm/core/holds';
 import { heldAt } from '@open-palm/records/term';

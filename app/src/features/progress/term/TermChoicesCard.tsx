@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TERM_READERS } from '@open-palm/contract';
+import { TERM_READERS } from '@open-palm/contract/termPage';
 import type { Hold } from '@open-palm/core/holds';
 import { TURNED } from '../../../drawing/portrait/portraitView';
 import { Card } from '../../../foundation/kit/Card';

@@ -1,11 +1,6 @@
 import { useState } from 'react';
-import {
-  TERM_READERS,
-  type HandFile,
-  type Paper,
-  type TermReader,
-  type TermWords,
-} from '@open-palm/contract';
+import type { HandFile, Paper, TermReader, TermWords } from '@open-palm/contract';
+import { TERM_READERS } from '@open-palm/contract/termPage';
 import { InstrumentChoices } from '../../../assessment/instrument/InstrumentChoices';
 import { askFile } from '../../../foundation/api/client';
 import type { LessonLog } from '../../../foundation/api/lessonLog';

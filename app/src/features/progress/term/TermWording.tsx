@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { MOST_TERM_LINES, type TermWords } from '@open-palm/contract';
+import type { TermWords } from '@open-palm/contract';
+import { MOST_TERM_LINES } from '@open-palm/contract/termPage';
 import { FAMILIES, type Family } from '@open-palm/core/measure';
 import { Button } from '../../../foundation/kit/Button';
 import { Choice, Choices } from '../../../foundation/kit/Choice';

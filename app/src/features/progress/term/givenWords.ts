@@ -1,4 +1,6 @@
-import { issuesFromZod, termWordsSchema, type TermWords } from '@open-palm/contract';
+import type { TermWords } from '@open-palm/contract';
+import { termWordsSchema } from '@open-palm/contract/termPage';
+import { issuesFromZod } from '@open-palm/contract/zodIssues';
 import { describeIssue } from '@open-palm/words/describe';
 import { termWords } from '../../../foundation/strings/term';
 

@@ -1,4 +1,5 @@
-import { MOST_TERM_LINES, type TermWords } from '@open-palm/contract';
+import type { TermWords } from '@open-palm/contract';
+import { MOST_TERM_LINES } from '@open-palm/contract/termPage';
 import { FAMILIES } from '@open-palm/core/measure';
 
 /** What the teacher wrote, and what the looks said then; null where a page that was given is taken up as it is. */

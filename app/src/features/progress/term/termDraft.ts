@@ -1,4 +1,5 @@
-import { MOST_TERM_LINES, type TermReader, type TermWords } from '@open-palm/contract';
+import type { TermReader, TermWords } from '@open-palm/contract';
+import { MOST_TERM_LINES } from '@open-palm/contract/termPage';
 import type { BowKind } from '@open-palm/core/holds';
 import { FAMILIES } from '@open-palm/core/measure';
 import { seriesOf } from '@open-palm/core/track';

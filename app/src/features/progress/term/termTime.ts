@@ -1,4 +1,5 @@
-import { dateSchema, type LogEntry, type LogEntryOf } from '@open-palm/contract';
+import type { LogEntry, LogEntryOf } from '@open-palm/contract';
+import { dateSchema } from '@open-palm/contract/bounds';
 import { dateOfDay, dayOfDate } from '@open-palm/records/time';
 import type { TermTime } from '@open-palm/records/term';
 import { strings } from '../../../foundation/strings';

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
-import { dateSchema, TERM_READERS, termWordsSchema } from '@open-palm/contract';
+import { dateSchema } from '@open-palm/contract/bounds';
+import { TERM_READERS, termWordsSchema } from '@open-palm/contract/termPage';
 import { PORTRAIT_VIEWS } from '@open-palm/core/portrait/views';
 import { studioNow } from '../../../foundation/api/clock';
 import { termDrafts } from '../../../foundation/api/drafts';

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { backupStateSchema, type BackupState } from '@open-palm/contract';
+import type { BackupState } from '@open-palm/contract';
+import { backupStateSchema } from '@open-palm/contract/backup';
 import { post } from '../../../foundation/api/access';
 import { paths } from '../../../foundation/api/paths';
 import { BackHeader } from '../../../foundation/kit/BackHeader';

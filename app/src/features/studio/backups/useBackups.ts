@@ -1,5 +1,5 @@
 import useSWR from 'swr';
-import { backupStateSchema } from '@open-palm/contract';
+import { backupStateSchema } from '@open-palm/contract/backup';
 import { ask } from '../../../foundation/api/client';
 import { paths } from '../../../foundation/api/paths';
 

@@ -1,10 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import {
-  restorePreviewSchema,
-  restoreStateSchema,
-  type RestorePreview,
-  type RestoreState,
-} from '@open-palm/contract';
+import type { RestorePreview, RestoreState } from '@open-palm/contract';
+import { restorePreviewSchema, restoreStateSchema } from '@open-palm/contract/backup';
 import { post } from '../../../foundation/api/access';
 import { ApiProblem, ask } from '../../../foundation/api/client';
 import { paths } from '../../../foundation/api/paths';

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuidv7 } from 'uuid';
-import { codeAnswerSchema, keptSchema, ROLES, type Role, type Visitors } from '@open-palm/contract';
+import type { Role, Visitors } from '@open-palm/contract';
+import { codeAnswerSchema, ROLES } from '@open-palm/contract/access';
+import { keptSchema } from '@open-palm/contract/apiError';
 import { post } from '../../../foundation/api/access';
 import { currentPerson } from '../../../foundation/api/accessState';
 import { put } from '../../../foundation/api/client';

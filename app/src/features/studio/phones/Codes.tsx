@@ -1,12 +1,7 @@
 import { format } from 'date-fns/format';
 import { useState } from 'react';
-import {
-  codeAnswerSchema,
-  phonesAnswerSchema,
-  type CodeAnswer,
-  type Phones,
-  type Visitors,
-} from '@open-palm/contract';
+import type { CodeAnswer, Phones, Visitors } from '@open-palm/contract';
+import { codeAnswerSchema, phonesAnswerSchema } from '@open-palm/contract/access';
 import { post } from '../../../foundation/api/access';
 import { currentPerson } from '../../../foundation/api/accessState';
 import { paths } from '../../../foundation/api/paths';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { keptSchema, type Device, type Visitors } from '@open-palm/contract';
+import type { Device, Visitors } from '@open-palm/contract';
+import { keptSchema } from '@open-palm/contract/apiError';
 import { post } from '../../../foundation/api/access';
 import { studioNow } from '../../../foundation/api/clock';
 import { put } from '../../../foundation/api/client';

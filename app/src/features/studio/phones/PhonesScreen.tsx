@@ -1,4 +1,5 @@
-import { phonesAnswerSchema, type Phones } from '@open-palm/contract';
+import type { Phones } from '@open-palm/contract';
+import { phonesAnswerSchema } from '@open-palm/contract/access';
 import { post } from '../../../foundation/api/access';
 import { paths } from '../../../foundation/api/paths';
 import { BackHeader } from '../../../foundation/kit/BackHeader';

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { idSchema } from '@open-palm/contract';
+import { idSchema } from '@open-palm/contract/ids';
 
 const KEY = 'open-palm.device';
 

@@ -1,17 +1,15 @@
-import {
-  crossingSchema,
-  HEADERS,
-  keptGroupSchema,
-  keptSchema,
-  keptStudentSchema,
-  keptTakeSchema,
-  reportSchema,
-  logEntrySchema,
-  ownHoldSchema,
-  pictureSchema,
-  relaxedHandSchema,
-  walkSchema,
-} from '@open-palm/contract';
+import { keptSchema } from '@open-palm/contract/apiError';
+import { crossingSchema } from '@open-palm/contract/crossing';
+import { keptGroupSchema } from '@open-palm/contract/group';
+import { HEADERS } from '@open-palm/contract/headers';
+import { logEntrySchema } from '@open-palm/contract/lessonLog';
+import { ownHoldSchema } from '@open-palm/contract/ownHold';
+import { pictureSchema } from '@open-palm/contract/picture';
+import { relaxedHandSchema } from '@open-palm/contract/relaxedHand';
+import { reportSchema } from '@open-palm/contract/report';
+import { keptStudentSchema } from '@open-palm/contract/student';
+import { keptTakeSchema } from '@open-palm/contract/take';
+import { walkSchema } from '@open-palm/contract/walk';
 import type { z } from 'zod';
 import { ask, ApiProblem } from '../client';
 import { paths } from '../paths';

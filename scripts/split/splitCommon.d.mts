@@ -1,0 +1,1 @@
+export function splitCommon(dist: string): { keptBytes: number; sharedBytes: number };
