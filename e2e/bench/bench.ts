@@ -74,7 +74,7 @@ report('the same, longest', quantile(weeksMs, 1), 'ms', 300);
 
 const forLoad = await startStudio();
 // 559 KB before the full breakdown; it may cost 60 KB more.
-report('first load, all scripts as sent', await firstLoadKb(forLoad), 'KB', 619);
+report('first load, all scripts as sent', await firstLoadKb(forLoad), 'KB', 380);
 await forLoad.stop();
 
 const forDrag = await startStudio();
