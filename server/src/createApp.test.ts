@@ -2,6 +2,7 @@ import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { studentWithPicture } from './testing/examples';
 import { openTestStudio, type TestStudio } from './testing/testStudio';
 
 let studio: TestStudio;
@@ -43,6 +44,16 @@ describe('createApp', () => {
     expect(model.headers.get('cache-control')).toMatch(/immutable/);
     const list = await studio.get('/vision/files.json');
     expect(list.headers.get('cache-control')).toBe('no-cache');
+  });
+
+  it('packs what it answers on the way, for whoever can unpack it', async () => {
+    for (let i = 0; i < 3; i++) await studentWithPicture(studio);
+    const asked = (encoding: string) =>
+      fetch(`${studio.url}/api/students`, { headers: { 'Accept-Encoding': encoding } });
+    const [packed, plain] = [await asked('br'), await asked('identity')];
+    expect(packed.headers.get('content-encoding')).toBe('br');
+    expect(plain.headers.get('content-encoding')).toBeNull();
+    expect(await packed.text()).toBe(await plain.text());
   });
 
   it('answers an unknown address of the API as an error, not as a page', async () => {

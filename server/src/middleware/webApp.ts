@@ -1,7 +1,6 @@
 import { existsSync } from 'node:fs';
 import { extname } from 'node:path';
 import type Koa from 'koa';
-import compress from 'koa-compress';
 import send from 'koa-send';
 import serve from 'koa-static';
 
@@ -12,7 +11,6 @@ const HASHED = /[\\/](_expo|assets|vision[\\/][0-9a-f]{16})[\\/]/;
 /** Serves the built app: hashed files for good, and the page itself for every address of a screen. */
 export function serveWebApp(app: Koa, webDir: string): void {
   if (!existsSync(webDir)) return;
-  app.use(compress());
   app.use(
     serve(webDir, {
       index: 'index.html',
