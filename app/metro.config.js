@@ -5,6 +5,17 @@ const { getDefaultConfig } = require('expo/metro-config');
 const config = getDefaultConfig(__dirname);
 const { resolveRequest } = config.resolver;
 
+/** What packages bring along for screens that this app does not have: tabs, bars at the top and lists by the thousand; and what makes programs of schemas. */
+const NOT_SHOWN = [
+  'expo-router/build/layouts/Tabs(Client)?\\.js$',
+  'expo-router/build/react-navigation/bottom-tabs/',
+  'expo-router/build/react-navigation/elements/Header/Header(BackButton|SearchBar|Title|Background|Button|Icon)?\\.js$',
+  'expo-router/build/views/Sitemap\\.js$',
+  'react-native-web/dist/exports/(FlatList|SectionList|VirtualizedList)/',
+  'react-native-web/dist/vendor/react-native/Animated/components/Animated(Flat|Section)List\\.js$',
+  'zod/v4/core/compile\\.js$',
+].map((part) => new RegExp(part.replaceAll('/', '[\\\\/]')));
+
 /** Zod carries its messages in forty languages; the app needs one, which saves half a megabyte. And it makes no programs out of text here. */
 config.resolver.resolveRequest = (context, name, platform) => {
   const fromZod = /[\\/]node_modules[\\/]zod[\\/]/.test(context.originModulePath);
@@ -25,13 +36,21 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (/[\\/]react-native-svg[\\/]/.test(context.originModulePath) && /^\.\/(xml|css)$/.test(name)) {
     return { type: 'empty' };
   }
+  // Paper's colours of an earlier design, four hundred of them, are asked for by nine names.
+  if (
+    /[\\/]react-native-paper[\\/]/.test(context.originModulePath) &&
+    /(^\.|v2)\/colors$/.test(name)
+  ) {
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'paperColors.js') };
+  }
   // A package whose every function comes with any of them; our own code imports it by its name, as everywhere.
   if (name === 'd3-array') {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'd3Array.js') };
   }
   // Icons are drawn from paths: neither the font that Paper would ask for nor the list of its seven thousand names comes along.
   if (/(^|\/)(vector-icons|material-design-icons)(\/|$)/.test(name)) return { type: 'empty' };
-  return (resolveRequest ?? context.resolveRequest)(context, name, platform);
+  const found = (resolveRequest ?? context.resolveRequest)(context, name, platform);
+  return NOT_SHOWN.some((part) => part.test(found.filePath)) ? { type: 'empty' } : found;
 };
 
 /** Every script in a folder, as the bundler names it. */

@@ -6,8 +6,8 @@ import { test } from '../support/test';
 
 const KB = 1024;
 /** What Today may cost, as it is sent. Each is a few hundredths above what it was when this was written. */
-const SCRIPTS_KB = 450;
-const ALL_KB = 640;
+const SCRIPTS_KB = 412;
+const ALL_KB = 510;
 /** What is kept so that the app opens without a network, unpacked. */
 const PRECACHE_KB = 7000;
 

@@ -1,4 +1,5 @@
-import { cardLogSchema, type LogEntry, type PractisedTurn } from '@open-palm/contract';
+import type { LogEntry } from '@open-palm/contract';
+import { cardLogSchema, type PractisedTurn } from '@open-palm/contract/practice';
 import { LOOK_DRILL, newTurns, plansOf, practisedTurns, type KeptPlan } from './practised';
 
 /** What becomes of a log that a card gives. */

@@ -1,5 +1,5 @@
 import { TZDate } from '@date-fns/tz';
-import { WEEKDAYS, type Lesson, type Weekday } from '@open-palm/contract';
+import { WEEKDAYS, type Lesson, type Weekday } from '@open-palm/contract/lesson';
 import { dateOfDay, dayOfDate } from './days';
 
 /** Day 0 of all day numbers was a Thursday. */
