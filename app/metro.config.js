@@ -36,7 +36,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (/[\\/]react-native-svg[\\/]/.test(context.originModulePath) && /^\.\/(xml|css)$/.test(name)) {
     return { type: 'empty' };
   }
-  // Paper's colours of an earlier design, four hundred of them, are asked for by nine names.
+  // Paper's colours of an earlier design, more than two hundred, are asked for by nine names.
   if (
     /[\\/]react-native-paper[\\/]/.test(context.originModulePath) &&
     /(^\.|v2)\/colors$/.test(name)

@@ -161,6 +161,17 @@ test('signing out leaves nothing of students but what is not sent, which goes un
   await press(page, 'Come in');
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
   await expect.poll(looks).toHaveLength(1);
+
+  // Whoever comes in where somebody else’s page stood begins at the start, not at that page.
+  await page.goto(`${studio.url}/studio/backups`);
+  await expect(page.getByRole('button', { name: 'Back up now' })).toBeVisible();
+  await page.context().clearCookies();
+  await press(page, 'Back up now');
+  await page.getByRole('radio', { name: 'Ewan Thrale' }).click();
+  await page.getByLabel('Passphrase').fill('a kite in the rain');
+  await press(page, 'Come in');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  expect(new URL(page.url()).pathname).toBe('/');
 });
 
 test('whoever guesses the passphrase waits longer each time, and is told so', async ({

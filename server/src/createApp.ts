@@ -52,7 +52,7 @@ export function createApp(parts: AppParts): Koa {
   app.use(readingOnly(parts.reading ?? null));
   app.use(whichStudio(studioId));
   app.use(door(parts));
-  // The list of a studio's students shrinks to a tenth on the way. Pictures, clips and backups are packed as they are.
+  // The list of a studio's students shrinks to a sixth on the way. Pictures, clips and backups are packed as they are.
   app.use(compress());
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '1mb' }));
   app.use(refuseErased(parts));

@@ -63,9 +63,9 @@ export function Gate({ children }: { children: ReactNode }) {
   return isOpen ? children : <Door />;
 }
 
-/** Brings whoever comes in to the page they were at: screens that are taken down leave the address of the first. */
+/** Brings whoever comes in again to the page they were at: screens that are taken down leave the address of the first. */
 function useSamePlace(isOpen: boolean): void {
-  const place = useRef(address());
+  const place = useRef(isOpen ? null : address());
   useLayoutEffect(() => {
     if (!isOpen) return;
     return () => {
@@ -73,7 +73,9 @@ function useSamePlace(isOpen: boolean): void {
     };
   }, [isOpen]);
   useEffect(() => {
-    if (isOpen && address() !== place.current) router.replace(place.current as '/');
+    if (!isOpen || place.current === null) return;
+    if (address() !== place.current) router.replace(place.current as '/');
+    place.current = null;
   }, [isOpen]);
 }
 
